@@ -1,0 +1,32 @@
+package velvetkettle.core.cloth;
+
+import velvetkettle.core.quantity.Worded;
+
+/** What the thing is, which tells how many layers of cloth lie between the platens. */
+public enum GarmentKind implements Worded {
+  TOP(2),
+  SHIRT(2),
+  SWEATSHIRT(2),
+  JACKET(2),
+  TROUSERS(2),
+  CAP(1),
+  BAG(2),
+  FLAG(1),
+  PANEL(1),
+  RIBBON(1);
+
+  private final int layers;
+
+  GarmentKind(int layers) {
+    this.layers = layers;
+  }
+
+  public int layers() {
+    return layers;
+  }
+
+  @Override
+  public String vocabulary() {
+    return "garment";
+  }
+}

@@ -1,0 +1,9 @@
+package velvetkettle.core.heat;
+
+/**
+ * Says how far a pressing is from letting go, from marking the cloth and from bleeding colour. Pure
+ * and deterministic.
+ */
+public interface MarginModel {
+  Margins judge(Pressing pressing);
+}

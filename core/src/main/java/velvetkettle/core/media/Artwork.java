@@ -1,0 +1,41 @@
+package velvetkettle.core.media;
+
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.quantity.Millimetres;
+
+/**
+ * What is to go on, before a medium is chosen.
+ *
+ * @param description in the maker's words, 1 to 120 characters
+ * @param colours how many flat colours, 1 to 200; a photograph counts as many
+ * @param lightest the lightest colour of it: white and light show a stain first, and white cannot
+ *     be printed with clear ink
+ * @param thinnestStroke null where nobody measured it
+ */
+public record Artwork(
+    String description,
+    ArtKind kind,
+    Millimetres width,
+    Millimetres height,
+    int colours,
+    Depth lightest,
+    Placement placement,
+    Surface surface,
+    @Nullable Millimetres thinnestStroke) {
+  public Artwork {
+    if (description.isBlank() || description.length() > 120) {
+      throw new IllegalArgumentException("what goes on is described in 1 to 120 characters");
+    }
+    if (colours < 1 || colours > 200) {
+      throw new IllegalArgumentException("colours are counted from 1 to 200: " + colours);
+    }
+    if (width.count() < 3 || height.count() < 3 || width.count() > 3000 || height.count() > 3000) {
+      throw new IllegalArgumentException("a design is 3 to 3000 mm wide and high");
+    }
+  }
+
+  public boolean showsStains() {
+    return lightest == Depth.WHITE || lightest == Depth.LIGHT;
+  }
+}

@@ -1,0 +1,66 @@
+package velvetkettle.core.media;
+
+import java.util.List;
+import java.util.Set;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Film with a layer that keeps the dye gas of dark or sublimated polyester from the colour above.
+ * Window: common practice, no source. Layer thicknesses: engineering estimates.
+ */
+public record BlockerFilm() implements Film {
+  private static final Window WINDOW =
+      new Window(
+          CelsiusRange.of(130, 150),
+          SecondsRange.of(12, 15),
+          Pressure.FIRM,
+          Peel.COLD,
+          Celsius.of(140),
+          Seconds.of(13));
+
+  @Override
+  public String key() {
+    return "film-block";
+  }
+
+  @Override
+  public Set<ArtKind> carries() {
+    return Set.of(ArtKind.LETTERING, ArtKind.LOGO);
+  }
+
+  @Override
+  public Window window() {
+    return WINDOW;
+  }
+
+  @Override
+  public boolean blocksDye() {
+    return true;
+  }
+
+  @Override
+  public int hand() {
+    return 2;
+  }
+
+  @Override
+  public int wear() {
+    return 5;
+  }
+
+  @Override
+  public List<Layer> layers() {
+    return List.of(
+        Layer.of(LayerKind.CARRIER, Sentence.of("layer.carrier"), 0.10),
+        Layer.of(LayerKind.FILM, Sentence.of("layer.film"), 0.045),
+        Layer.of(LayerKind.BLOCKER, Sentence.of("layer.blocker"), 0.045),
+        Layer.of(LayerKind.GLUE, Sentence.of("layer.glue"), 0.05));
+  }
+}

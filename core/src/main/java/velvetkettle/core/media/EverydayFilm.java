@@ -1,0 +1,65 @@
+package velvetkettle.core.media;
+
+import java.util.List;
+import java.util.Set;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Smooth polyurethane heat-transfer film. Window: common practice, no source. Layer thicknesses:
+ * engineering estimates.
+ */
+public record EverydayFilm() implements Film {
+  private static final Window WINDOW =
+      new Window(
+          CelsiusRange.of(150, 160),
+          SecondsRange.of(10, 15),
+          Pressure.MEDIUM,
+          Peel.WARM,
+          Celsius.of(155),
+          Seconds.of(12));
+
+  @Override
+  public String key() {
+    return "film-smooth";
+  }
+
+  @Override
+  public Set<ArtKind> carries() {
+    return Set.of(ArtKind.LETTERING, ArtKind.LOGO);
+  }
+
+  @Override
+  public Window window() {
+    return WINDOW;
+  }
+
+  @Override
+  public boolean blocksDye() {
+    return false;
+  }
+
+  @Override
+  public int hand() {
+    return 3;
+  }
+
+  @Override
+  public int wear() {
+    return 5;
+  }
+
+  @Override
+  public List<Layer> layers() {
+    return List.of(
+        Layer.of(LayerKind.CARRIER, Sentence.of("layer.carrier"), 0.10),
+        Layer.of(LayerKind.FILM, Sentence.of("layer.film"), 0.045),
+        Layer.of(LayerKind.GLUE, Sentence.of("layer.glue"), 0.05));
+  }
+}

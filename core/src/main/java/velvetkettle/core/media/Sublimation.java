@@ -1,0 +1,4 @@
+package velvetkettle.core.media;
+
+/** Dye that turns to gas and settles inside polyester: nothing lies on the cloth afterwards. */
+public sealed interface Sublimation extends PressMedium permits DirectSublimation {}

@@ -1,0 +1,15 @@
+package velvetkettle.core.plan;
+
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.shelf.Material;
+
+/**
+ * One thing that is to go on the garment.
+ *
+ * @param id tells the decorations of a garment apart, 1 to 40 characters
+ * @param medium the key of the medium that the maker took; null while nothing is chosen
+ * @param material the roll or sheet from the shelf; null where none is named
+ */
+public record Decoration(
+    String id, Artwork artwork, @Nullable String medium, @Nullable Material material) {}

@@ -1,0 +1,38 @@
+package velvetkettle.core.plan;
+
+import java.util.List;
+import velvetkettle.core.heat.Margins;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.quantity.Term;
+
+/**
+ * A medium that will do.
+ *
+ * @param reasons why it stands where it stands in the ranking
+ * @param cautions what to mind if it is taken
+ * @param preparation what to do with art and material before the press
+ * @param stack the Stack of its main press
+ * @param order time for the whole order
+ */
+public record Option(
+    String medium,
+    Term name,
+    Recipe recipe,
+    Margins margins,
+    List<Sentence> reasons,
+    List<Sentence> cautions,
+    List<Sentence> preparation,
+    Stack stack,
+    Seconds order) {
+  public Option {
+    reasons = List.copyOf(reasons);
+    cautions = List.copyOf(cautions);
+    preparation = List.copyOf(preparation);
+  }
+
+  Option because(List<Sentence> better) {
+    return new Option(medium, name, recipe, margins, better, cautions, preparation, stack, order);
+  }
+}

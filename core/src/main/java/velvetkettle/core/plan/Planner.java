@@ -1,0 +1,224 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.Margin;
+import velvetkettle.core.heat.MarginModel;
+import velvetkettle.core.heat.Margins;
+import velvetkettle.core.heat.Pressing;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.heat.Verdict;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.plan.rule.Finding;
+import velvetkettle.core.plan.rule.Rules;
+import velvetkettle.core.plan.rule.Weighing;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.shelf.InstructionSheet;
+import velvetkettle.core.shelf.Material;
+
+/**
+ * Weighs every medium for every decoration of a garment, ranks what will do, and writes the order
+ * of work.
+ *
+ * <ol>
+ *   <li>Settle the best recipe for each medium; judge its margins and the rules.
+ *   <li>A "no" or a veto rules it out, with what would lift it; the rest are ranked.
+ *   <li>What the maker took, or else the first, or else the no-heat way, gives the operations.
+ *   <li>The operations run over the garment's state and become the steps.
+ * </ol>
+ */
+public final class Planner {
+  private final MarginModel margins;
+
+  public Planner(MarginModel margins) {
+    this.margins = margins;
+  }
+
+  /** Throws {@link RuledOutException} where the maker took a medium that cannot do. */
+  public Plan plan(JobRequest job) {
+    List<DecorationPlan> decorations = new ArrayList<>();
+    List<OrderOfWork.Chosen> chosen = new ArrayList<>();
+    for (Decoration decoration : job.decorations()) {
+      DecorationPlan plan = weigh(job, decoration);
+      decorations.add(plan);
+      chosen.add(new OrderOfWork.Chosen(decoration, plan));
+    }
+    List<Step> steps =
+        StepWriter.write(OrderOfWork.of(job.garment(), job.press(), chosen), job.press());
+    return new Plan(
+        Plan.SCHEMA,
+        Plan.RULES,
+        decorations,
+        steps,
+        Cautions.ofJob(job.garment(), job.press(), decorations),
+        CareCard.of(decorations),
+        longest(decorations, true),
+        longest(decorations, false),
+        order(decorations));
+  }
+
+  private DecorationPlan weigh(JobRequest job, Decoration decoration) {
+    List<Option> options = new ArrayList<>();
+    List<RuledOut> ruledOut = new ArrayList<>();
+    for (PressMedium medium : MediaCatalogue.pressed()) {
+      weigh(job, decoration, medium, options, ruledOut);
+    }
+    List<Option> ranked = new Ranking(job.garment(), job.experience()).rank(options);
+    String medium = decoration.medium();
+    boolean taken = medium != null;
+    if (medium == null) {
+      medium = ranked.isEmpty() ? MediaCatalogue.NO_HEAT.key() : ranked.get(0).medium();
+    } else {
+      refuseRuledOut(medium, ruledOut);
+    }
+    return new DecorationPlan(
+        decoration.id(),
+        ranked,
+        ruledOut,
+        NoHeatWay.of(job.garment(), decoration.artwork()),
+        medium,
+        taken);
+  }
+
+  private static void refuseRuledOut(String medium, List<RuledOut> ruledOut) {
+    if (!MediaCatalogue.knows(medium)) {
+      throw new IllegalArgumentException("unknown medium: " + medium);
+    }
+    Optional<RuledOut> veto =
+        ruledOut.stream().filter(out -> out.medium().equals(medium)).findFirst();
+    if (veto.isPresent()) {
+      throw new RuledOutException(veto.get());
+    }
+  }
+
+  private void weigh(
+      JobRequest job,
+      Decoration decoration,
+      PressMedium medium,
+      List<Option> options,
+      List<RuledOut> ruledOut) {
+    RecipeWriter writer =
+        new RecipeWriter(
+            job.garment(), decoration.artwork(), medium, sheetFor(decoration, medium), job.press());
+    Recipe recipe = writer.write();
+    Margins margins = margins(job, decoration, medium, writer, recipe);
+    List<Finding> findings =
+        Rules.judge(new Weighing(job.garment(), decoration.artwork(), medium, job.press()));
+    Optional<RuledOut> veto = veto(medium, margins, findings);
+    if (veto.isPresent()) {
+      ruledOut.add(veto.get());
+      return;
+    }
+    Seconds order = order(medium, decoration, recipe, job.pieces());
+    options.add(
+        new Option(
+            medium.key(),
+            medium.term(),
+            recipe,
+            margins,
+            List.of(),
+            findings.stream().map(Finding::reason).toList(),
+            medium.preparation(decoration.artwork()),
+            stack(job, medium, recipe.cover().value()),
+            order));
+  }
+
+  private Margins margins(
+      JobRequest job,
+      Decoration decoration,
+      PressMedium medium,
+      RecipeWriter writer,
+      Recipe recipe) {
+    return margins.judge(
+        new Pressing(
+            job.garment(),
+            decoration.artwork(),
+            medium,
+            job.press(),
+            writer.temperatureRange(),
+            writer.timeRange(),
+            recipe.platen(),
+            recipe.time().value(),
+            recipe.pressure().value()));
+  }
+
+  private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
+    Material material = decoration.material();
+    return material != null && material.medium().equals(medium.key())
+        ? material.sheet()
+        : InstructionSheet.SILENT;
+  }
+
+  /**
+   * The first veto: what the cloth cannot take at all is told before what only this setting cannot
+   * do.
+   */
+  private static Optional<RuledOut> veto(
+      PressMedium medium, Margins margins, List<Finding> findings) {
+    Stream<RuledOut> byRule =
+        findings.stream()
+            .filter(Finding::veto)
+            .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift()));
+    Stream<RuledOut> byMargin =
+        Stream.of(margins.bleed(), margins.mark(), margins.hold())
+            .filter(margin -> margin.verdict() == Verdict.NO)
+            .map((Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift()));
+    return Stream.concat(byRule, byMargin).findFirst();
+  }
+
+  private static RuledOut ruledOut(
+      PressMedium medium, Question question, Sentence reason, @Nullable Sentence lift) {
+    return new RuledOut(
+        medium.key(),
+        medium.term(),
+        question,
+        reason,
+        lift == null ? Sentence.of("lift.nothing") : lift);
+  }
+
+  private static Stack stack(JobRequest job, PressMedium medium, CoverSheet cover) {
+    Press press = job.press();
+    return medium.side() == Side.FACE
+        ? StackBuilder.fromFace(job.garment(), press, medium, cover)
+        : StackBuilder.fromBack(job.garment(), press, medium, cover);
+  }
+
+  private static Seconds order(
+      PressMedium medium, Decoration decoration, Recipe recipe, int pieces) {
+    Seconds piece =
+        medium
+            .handlingPerPiece(decoration.artwork())
+            .plus(recipe.time().value().times(recipe.positions()))
+            .plus(recipe.drying().value());
+    return medium.settingUp().plus(Seconds.of(Math.min(2_000_000, piece.times(pieces).count())));
+  }
+
+  private static Seconds order(List<DecorationPlan> decorations) {
+    return decorations.stream()
+        .map(DecorationPlan::current)
+        .map(option -> option == null ? Seconds.of(0) : option.order())
+        .reduce(Seconds.of(0), Seconds::plus);
+  }
+
+  private static Seconds longest(List<DecorationPlan> decorations, boolean wash) {
+    return decorations.stream()
+        .map(DecorationPlan::current)
+        .map(
+            o ->
+                o == null
+                    ? Seconds.of(0)
+                    : wash ? o.recipe().firstWash().value() : o.recipe().keepBack().value())
+        .max(Comparator.naturalOrder())
+        .orElse(Seconds.of(0));
+  }
+}

@@ -1,0 +1,47 @@
+package velvetkettle.core.plan;
+
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.media.CutFace;
+import velvetkettle.core.media.Orientation;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.SecondPress;
+import velvetkettle.core.media.Stitch;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+
+/**
+ * Every number of one medium on one garment, with its evidence.
+ *
+ * @param dial what to set on the press's display
+ * @param platen what the platen then truly is
+ * @param drying the pre-press that flattens and dries the cloth
+ * @param coolBeforePlacing whether the cloth cools again before the medium is laid on
+ * @param secondPress null where one press is all
+ * @param positions overlapping places of the platen that cover the design
+ * @param firstWash how long the piece waits for its first wash
+ * @param keepBack how long it stays in the shop
+ */
+public record Recipe(
+    Recommended<Celsius> dial,
+    Celsius platen,
+    Recommended<Seconds> time,
+    Recommended<Pressure> pressure,
+    Recommended<Peel> peel,
+    Recommended<CoverSheet> cover,
+    Recommended<Orientation> orientation,
+    CutFace cutFace,
+    Side side,
+    Recommended<Seconds> drying,
+    boolean coolBeforePlacing,
+    @Nullable SecondPress secondPress,
+    Stitch stitch,
+    int positions,
+    Recommended<Seconds> firstWash,
+    Recommended<Seconds> keepBack) {
+  public Setting setting() {
+    return new Setting(dial.value(), platen, time.value(), pressure.value());
+  }
+}

@@ -1,0 +1,274 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.heat.DyeRisk;
+import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.Window;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.shelf.InstructionSheet;
+
+/**
+ * Settles every number of a recipe for one medium on one garment and says why. The material's sheet
+ * wins over the family's window; nothing wins over a fibre's limit. Factors and additions: common
+ * practice, no source.
+ */
+final class RecipeWriter {
+  /**
+   * A hand-held press gives an eighth of a plate press's pressure: practice takes twice the time.
+   */
+  private static final double HAND_FACTOR = 2;
+
+  /** Each further or thick layer that the heat has to cross on its way to the glue. */
+  private static final Seconds THICK_CLOTH = Seconds.of(5);
+
+  /**
+   * Where in the window to go when dye has to be kept quiet: the cooler end, but not its very edge.
+   */
+  private static final double COOLER_END = 0.25;
+
+  private static final double[] IRON_DOTS = {110, 150, 200};
+
+  private final Garment garment;
+  private final Artwork artwork;
+  private final PressMedium medium;
+  private final InstructionSheet sheet;
+  private final Press press;
+
+  RecipeWriter(
+      Garment garment, Artwork artwork, PressMedium medium, InstructionSheet sheet, Press press) {
+    this.garment = garment;
+    this.artwork = artwork;
+    this.medium = medium;
+    this.sheet = sheet;
+    this.press = press;
+  }
+
+  Recipe write() {
+    List<Evidence> why = new ArrayList<>();
+    Celsius platen = platen(why);
+    return new Recipe(
+        dial(platen, why),
+        platen,
+        time(),
+        pressure(),
+        peel(),
+        cover(),
+        Recommended.of(
+            medium.orientation(),
+            Evidence.trade("why.orientation." + medium.key(), medium.orientation())),
+        medium.cutFace(),
+        medium.side(),
+        drying(),
+        medium.placedOnCoolCloth(),
+        medium.secondPress(artwork),
+        medium.stitch(),
+        press.positions(artwork.width(), artwork.height()),
+        Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")),
+        keepBack());
+  }
+
+  CelsiusRange temperatureRange() {
+    CelsiusRange own = sheet.temperature();
+    return own != null ? own : medium.window().temperature();
+  }
+
+  /** The times between which the medium works at the pressure that this press gives. */
+  SecondsRange timeRange() {
+    SecondsRange range = sheetOrWindowTime();
+    return slowedByHand()
+        ? new SecondsRange(range.low().times(HAND_FACTOR), range.high().times(HAND_FACTOR))
+        : range;
+  }
+
+  private SecondsRange sheetOrWindowTime() {
+    SecondsRange own = sheet.time();
+    return own != null ? own : medium.window().time();
+  }
+
+  private boolean slowedByHand() {
+    return press.kind().pressedByHand() && wantedPressure().compareTo(Pressure.LIGHT) > 0;
+  }
+
+  private Celsius platen(List<Evidence> why) {
+    CelsiusRange range = temperatureRange();
+    Celsius wanted = startingPoint(range, why);
+    if (dyeHasToStayQuiet()) {
+      wanted = range.at(COOLER_END);
+      why.add(Evidence.trade("why.cooler-for-dye", garment.dye()));
+    }
+    Celsius highest = garment.blend().weakest().limit().minus(PracticeMargins.SAFE_CLEARANCE);
+    if (wanted.compareTo(highest) > 0) {
+      wanted = range.clamp(highest);
+      why.add(
+          new Evidence(
+              Source.LIMIT,
+              Sentence.of(
+                  "why.fibre-limit",
+                  garment.blend().weakest(),
+                  garment.blend().weakest().limit())));
+    }
+    return press.kind().setInDegrees() ? whole(wanted) : nearestDot(wanted, why);
+  }
+
+  private Celsius startingPoint(CelsiusRange range, List<Evidence> why) {
+    if (sheet.temperature() != null) {
+      why.add(sheetSays("why.sheet-temperature", range.low(), range.high()));
+      return range.at(0.5);
+    }
+    why.add(Evidence.trade("why.window-temperature", medium.term(), range.low(), range.high()));
+    return medium.window().usualTemperature();
+  }
+
+  /**
+   * A blocker works best cool; without one the heat still stirs the dye below. A sublimated print
+   * has no film to stain.
+   */
+  private boolean dyeHasToStayQuiet() {
+    return DyeRisk.of(garment) != DyeRisk.NONE && !(medium instanceof Sublimation);
+  }
+
+  private static Celsius nearestDot(Celsius wanted, List<Evidence> why) {
+    Celsius nearest = Celsius.of(IRON_DOTS[0]);
+    for (double dot : IRON_DOTS) {
+      if (Math.abs(dot - wanted.degrees()) < Math.abs(nearest.degrees() - wanted.degrees())) {
+        nearest = Celsius.of(dot);
+      }
+    }
+    why.add(Evidence.trade("why.iron-dots", nearest));
+    return nearest;
+  }
+
+  private static Celsius whole(Celsius temperature) {
+    return Celsius.of(Math.round(temperature.degrees()));
+  }
+
+  private Recommended<Celsius> dial(Celsius platen, List<Evidence> why) {
+    if (!press.kind().setInDegrees()) {
+      return new Recommended<>(platen, why);
+    }
+    if (press.calibration().measured() && press.calibration().readsHigh().degrees() != 0) {
+      why.add(
+          new Evidence(
+              Source.YOURS,
+              Sentence.of(
+                  press.calibration().readsHigh().degrees() > 0
+                      ? "why.reads-high"
+                      : "why.reads-low",
+                  press.name(),
+                  Kelvin.of(Math.abs(press.calibration().readsHigh().degrees())))));
+    } else if (!press.calibration().measured()) {
+      why.add(Evidence.trade("why.not-measured", press.name(), press.calibration().giveOrTake()));
+    }
+    return new Recommended<>(whole(platen.plus(press.calibration().readsHigh())), why);
+  }
+
+  private Recommended<Seconds> time() {
+    List<Evidence> why = new ArrayList<>();
+    SecondsRange range = sheetOrWindowTime();
+    Seconds time;
+    if (sheet.time() != null) {
+      why.add(sheetSays("why.sheet-time", range.low(), range.high()));
+      time = range.at(0.5);
+    } else {
+      why.add(Evidence.trade("why.window-time", medium.term(), range.low(), range.high()));
+      time = medium.window().usualTime();
+    }
+    if (medium.side() == Side.BACK) {
+      int more = layersBeforeGlue() - 1 + (garment.fabric().uneven() ? 1 : 0);
+      for (int layer = 0; layer < more; layer++) {
+        time = time.plus(THICK_CLOTH);
+        why.add(Evidence.trade("why.thick-cloth", THICK_CLOTH));
+      }
+    }
+    if (slowedByHand()) {
+      time = time.times(HAND_FACTOR);
+      why.add(Evidence.trade("why.hand-pressure", press.name()));
+    }
+    return new Recommended<>(Seconds.of(Math.round(time.count())), why);
+  }
+
+  private int layersBeforeGlue() {
+    return garment.obstacles().contains(Obstacle.POCKET)
+            || garment.obstacles().contains(Obstacle.LINING)
+        ? 2
+        : 1;
+  }
+
+  private Pressure wantedPressure() {
+    Pressure own = sheet.pressure();
+    return own != null ? own : medium.window().pressure();
+  }
+
+  private Recommended<Pressure> pressure() {
+    Pressure wanted = wantedPressure();
+    Evidence why =
+        sheet.pressure() != null
+            ? sheetSays("why.sheet-pressure", wanted)
+            : Evidence.trade("why.window-pressure", medium.term(), wanted, wanted.nominal());
+    Pressure firmest = press.kind().firmest();
+    return wanted.compareTo(firmest) <= 0
+        ? Recommended.of(wanted, why)
+        : Recommended.of(firmest, why, Evidence.trade("why.firmest", press.name(), firmest));
+  }
+
+  private Recommended<Peel> peel() {
+    Peel own = sheet.peel();
+    Window window = medium.window();
+    return own != null
+        ? Recommended.of(own, sheetSays("why.sheet-peel", own))
+        : Recommended.of(
+            window.peel(), Evidence.trade("why.window-peel", medium.term(), window.peel()));
+  }
+
+  private Recommended<CoverSheet> cover() {
+    return Recommended.of(
+        medium.cover(), Evidence.trade("why.cover." + medium.key(), medium.cover()));
+  }
+
+  private Recommended<Seconds> drying() {
+    Seconds least = medium.leastDrying();
+    if (garment.fabric().uneven()) {
+      return longer(least, Seconds.of(8), "why.dry-thick");
+    }
+    if (garment.blend().regain() >= 10) {
+      return longer(least, Seconds.of(8), "why.dry-thirsty");
+    }
+    return garment.blend().regain() >= 2
+        ? longer(least, Seconds.of(4), "why.dry-flat")
+        : longer(least, Seconds.of(3), "why.dry-synthetic");
+  }
+
+  private Recommended<Seconds> longer(Seconds medium, Seconds cloth, String why) {
+    return medium.compareTo(cloth) > 0
+        ? Recommended.of(medium, Evidence.trade("why.dry-medium", this.medium.term(), medium))
+        : Recommended.of(cloth, Evidence.trade(why, cloth));
+  }
+
+  private Recommended<Seconds> keepBack() {
+    boolean migration =
+        DyeRisk.of(garment) != DyeRisk.NONE && dyeHasToStayQuiet() && medium.side() == Side.FACE;
+    return migration
+        ? Recommended.of(Seconds.ofHours(72), Evidence.trade("why.keep-back-dye", garment.dye()))
+        : Recommended.of(Seconds.ofHours(24), Evidence.trade("why.keep-back"));
+  }
+
+  private static Evidence sheetSays(String key, Object... arguments) {
+    return new Evidence(Source.SHEET, Sentence.of(key, arguments));
+  }
+}

@@ -1,0 +1,14 @@
+package velvetkettle.core.plan;
+
+import java.util.List;
+
+/** A value of the recipe and why. */
+public record Recommended<T>(T value, List<Evidence> why) {
+  public Recommended {
+    why = List.copyOf(why);
+  }
+
+  static <T> Recommended<T> of(T value, Evidence... why) {
+    return new Recommended<>(value, List.of(why));
+  }
+}

@@ -1,0 +1,9 @@
+package velvetkettle.core.plan;
+
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.quantity.Term;
+
+/** A medium that will not do for this job, why, and what would bring it back. */
+public record RuledOut(
+    String medium, Term name, Question question, Sentence reason, Sentence lift) {}

@@ -1,0 +1,140 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Sentence;
+
+/** Lays up what lies between the platens for each closing of the press. */
+final class StackBuilder {
+  private final Garment garment;
+  private final Press press;
+  private final List<Layer> layers = new ArrayList<>();
+
+  private StackBuilder(Garment garment, Press press) {
+    this.garment = garment;
+    this.press = press;
+    layers.add(new Layer(LayerKind.HEATED_PLATEN, Sentence.of("layer.platen", press.name()), null));
+  }
+
+  /** The bare cloth, to be flattened and dried. */
+  static Stack prePress(Garment garment, Press press) {
+    StackBuilder builder = new StackBuilder(garment, press);
+    builder.front();
+    builder.under(false);
+    return new Stack(Side.FACE, builder.layers, null);
+  }
+
+  /** From the face: cover, medium with its glue line towards the cloth, front, sheet, back, pad. */
+  static Stack fromFace(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
+    StackBuilder builder = new StackBuilder(garment, press);
+    builder.cover(cover);
+    builder.layers.addAll(medium.layers());
+    int glueLine = builder.layers.size() - 1;
+    builder.front();
+    builder.under(medium instanceof Sublimation);
+    return new Stack(Side.FACE, builder.layers, glueLine);
+  }
+
+  /** The second press: the carrier is off, so what carried the art is left out. */
+  static Stack secondPress(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
+    StackBuilder builder = new StackBuilder(garment, press);
+    builder.cover(cover);
+    medium.layers().stream()
+        .filter(layer -> layer.kind() != LayerKind.CARRIER && layer.kind() != LayerKind.PAPER)
+        .forEach(builder.layers::add);
+    int glueLine = builder.layers.size() - 1;
+    builder.front();
+    builder.under(false);
+    return new Stack(Side.FACE, builder.layers, glueLine);
+  }
+
+  /**
+   * From the back: the garment turned, its inside towards the heat, the medium upside down below.
+   */
+  static Stack fromBack(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
+    StackBuilder builder = new StackBuilder(garment, press);
+    builder.cover(cover);
+    if (garment.obstacles().contains(Obstacle.POCKET)) {
+      builder.cloth(LayerKind.BACK, "layer.inside-front");
+      builder.sheet("layer.sheet-in-pocket");
+      builder.cloth(LayerKind.FRONT, "layer.pocket-cloth");
+    } else {
+      builder.cloth(LayerKind.FRONT, "layer.inside-front");
+    }
+    int glueLine = builder.layers.size() - 1;
+    for (int i = medium.layers().size() - 1; i >= 0; i--) {
+      builder.layers.add(medium.layers().get(i));
+    }
+    builder.padAndPlaten();
+    return new Stack(Side.BACK, builder.layers, glueLine);
+  }
+
+  private void front() {
+    cloth(LayerKind.FRONT, garment.kind().layers() == 1 ? "layer.single" : "layer.front");
+  }
+
+  private void under(boolean inkGas) {
+    if (garment.kind().layers() == 2) {
+      if (inkGas) {
+        layers.add(
+            Layer.of(
+                LayerKind.SEPARATOR,
+                Sentence.of("layer.kraft-between"),
+                CoverSheet.KRAFT.thickness().count()));
+      } else {
+        sheet("layer.sheet-between");
+      }
+      cloth(LayerKind.BACK, "layer.back");
+    }
+    if (inkGas) {
+      layers.add(
+          Layer.of(
+              LayerKind.SEPARATOR,
+              Sentence.of("layer.kraft-below"),
+              CoverSheet.KRAFT.thickness().count()));
+    }
+    padAndPlaten();
+  }
+
+  private void cover(CoverSheet cover) {
+    if (cover != CoverSheet.NONE) {
+      layers.add(new Layer(LayerKind.COVER, Sentence.of("layer.cover", cover), cover.thickness()));
+    }
+  }
+
+  private void sheet(String key) {
+    layers.add(
+        Layer.of(LayerKind.SEPARATOR, Sentence.of(key), CoverSheet.PARCHMENT.thickness().count()));
+  }
+
+  private void cloth(LayerKind kind, String key) {
+    layers.add(
+        new Layer(
+            kind,
+            Sentence.of(key, garment.colour().name(), garment.fabric()),
+            garment.fabric().thickness()));
+  }
+
+  private void padAndPlaten() {
+    layers.add(
+        new Layer(
+            LayerKind.PAD,
+            Sentence.of("layer.pad", press.kind().usualPad()),
+            press.kind().usualPad().thickness()));
+    layers.add(
+        new Layer(
+            LayerKind.LOWER_PLATEN,
+            Sentence.of(press.kind().pressedByHand() ? "layer.table" : "layer.lower-platen"),
+            null));
+  }
+}

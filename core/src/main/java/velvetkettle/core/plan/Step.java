@@ -1,0 +1,36 @@
+package velvetkettle.core.plan;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * An operation as written into a plan, flat, so that it can be stored and opened again for years.
+ *
+ * @param number from 1
+ * @param decoration null where the step belongs to the garment
+ * @param setting null where no press closes
+ * @param timed what the timer counts: press time, or about how long to wait; null where nothing is
+ *     timed
+ * @param peel null unless something is peeled
+ * @param stack null where no press closes
+ * @param after the garment when it is done
+ */
+public record Step(
+    int number,
+    StepKind kind,
+    @Nullable String decoration,
+    Sentence instruction,
+    @Nullable Setting setting,
+    @Nullable Seconds timed,
+    @Nullable Peel peel,
+    @Nullable Stack stack,
+    List<Caution> cautions,
+    GarmentState after) {
+  public Step {
+    cautions = List.copyOf(cautions);
+  }
+}

@@ -1,0 +1,31 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.press.Press;
+
+/** Runs the operations over the garment's state and writes each down as a step. */
+final class StepWriter {
+  private StepWriter() {}
+
+  static List<Step> write(List<Operation> operations, Press press) {
+    List<Step> steps = new ArrayList<>();
+    GarmentState state = GarmentState.FRESH;
+    for (Operation operation : operations) {
+      state = operation.apply(state);
+      steps.add(
+          new Step(
+              steps.size() + 1,
+              operation.kind(),
+              operation.decoration(),
+              operation.instruction(),
+              operation.setting(),
+              operation.timed(),
+              operation.peel(),
+              operation.stack(),
+              Cautions.ofStep(operation, press),
+              state));
+    }
+    return steps;
+  }
+}

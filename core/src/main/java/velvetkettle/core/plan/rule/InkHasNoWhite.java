@@ -1,0 +1,22 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.heat.Question;
+
+/**
+ * Transparent ink cannot print white: white is the cloth showing through, so a white design needs
+ * film.
+ */
+public final class InkHasNoWhite extends Rule {
+  public InkHasNoWhite() {
+    super("ink-has-no-white", Question.SHOW);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    boolean allWhite =
+        weighing.artwork().lightest() == Depth.WHITE && weighing.artwork().colours() == 1;
+    return weighing.medium().transparent() && allWhite ? veto() : Optional.empty();
+  }
+}

@@ -1,0 +1,14 @@
+package velvetkettle.core.run;
+
+/** What can happen at the press. */
+public enum RunEventKind {
+  STEP_STARTED,
+  PAUSED,
+  RESUMED,
+  TIME_ADDED,
+  STEP_STARTED_AGAIN,
+  STEP_DONE,
+  STEP_BACK,
+  SOMETHING_WRONG,
+  PIECE_DONE
+}

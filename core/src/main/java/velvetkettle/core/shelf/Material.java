@@ -1,0 +1,33 @@
+package velvetkettle.core.shelf;
+
+import java.util.List;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.media.MediaCatalogue;
+
+/**
+ * One material on the shop's shelf.
+ *
+ * @param name the trade name on the roll, 1 to 60 characters
+ * @param medium key of the medium it belongs to
+ * @param rollWidthMillimetres 0 for sheets
+ * @param leftMillimetres length left on the roll; for sheets, how many
+ */
+public record Material(
+    String name,
+    String medium,
+    String colour,
+    Depth depth,
+    InstructionSheet sheet,
+    int rollWidthMillimetres,
+    int leftMillimetres,
+    List<Remnant> remnants) {
+  public Material {
+    if (name.isBlank() || name.length() > 60) {
+      throw new IllegalArgumentException("a material's name has 1 to 60 characters");
+    }
+    if (!MediaCatalogue.knows(medium)) {
+      throw new IllegalArgumentException("unknown medium: " + medium);
+    }
+    remnants = List.copyOf(remnants);
+  }
+}

@@ -1,0 +1,192 @@
+package velvetkettle.core.plan;
+
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.shelf.Material;
+
+/** The garments and presses that the tests of the plan work with. */
+final class Jobs {
+  static final Press BIG_PRESS =
+      new Press(
+          "Big press",
+          PressKind.PLATE_DRAW,
+          Millimetres.of(400),
+          Millimetres.of(500),
+          Calibration.readsHigh(0));
+  static final Press MINI_PRESS =
+      new Press(
+          "Mini press",
+          PressKind.HAND_MINI,
+          Millimetres.of(100),
+          Millimetres.of(50),
+          Calibration.NONE);
+  static final Press IRON =
+      new Press(
+          "Iron", PressKind.IRON_DRY, Millimetres.of(200), Millimetres.of(110), Calibration.NONE);
+
+  private static final Colour WHITE = new Colour("white", Depth.WHITE, Hue.NEUTRAL);
+
+  private Jobs() {}
+
+  static Planner planner() {
+    return new Planner(new PracticeMargins());
+  }
+
+  static Garment garment(
+      String name,
+      GarmentKind kind,
+      Blend blend,
+      Fabric fabric,
+      Colour colour,
+      DyeKind dye,
+      Obstacle... obstacles) {
+    return new Garment(
+        name,
+        kind,
+        blend,
+        fabric,
+        colour,
+        dye,
+        Finish.NONE,
+        Set.of(obstacles),
+        IronMark.UNKNOWN,
+        Size.ADULT);
+  }
+
+  static Garment navyRowingTop() {
+    Colour navy = new Colour("navy", Depth.DARK, Hue.BLUE);
+    return garment(
+        "rowing top",
+        GarmentKind.TOP,
+        Blend.of(Fibre.POLYESTER),
+        Fabric.INTERLOCK,
+        navy,
+        DyeKind.DISPERSE);
+  }
+
+  static Garment whiteBandTee() {
+    return garment(
+        "band tee", GarmentKind.TOP, Blend.of(Fibre.COTTON), Fabric.JERSEY, WHITE, DyeKind.UNDYED);
+  }
+
+  static Garment whiteStewardShirt() {
+    return garment(
+        "steward shirt",
+        GarmentKind.SHIRT,
+        Blend.of(Fibre.POLYESTER),
+        Fabric.WOVEN_SHIRTING,
+        WHITE,
+        DyeKind.UNDYED);
+  }
+
+  static Garment charcoalHalfZip() {
+    Colour charcoal = new Colour("charcoal", Depth.DARK, Hue.NEUTRAL);
+    Blend blend = Blend.of(Fibre.COTTON, 70, Fibre.POLYESTER);
+    return garment(
+        "half-zip",
+        GarmentKind.SWEATSHIRT,
+        blend,
+        Fabric.FLEECE,
+        charcoal,
+        DyeKind.UNKNOWN,
+        Obstacle.ZIP);
+  }
+
+  static Garment woolBlazer() {
+    Colour maroon = new Colour("maroon", Depth.DARK, Hue.RED);
+    return garment(
+        "band blazer",
+        GarmentKind.JACKET,
+        Blend.of(Fibre.WOOL),
+        Fabric.TWILL,
+        maroon,
+        DyeKind.ACID,
+        Obstacle.POCKET);
+  }
+
+  static Garment deckBag() {
+    Colour yellow = new Colour("yellow", Depth.LIGHT, Hue.YELLOW);
+    return garment(
+        "deck bag",
+        GarmentKind.BAG,
+        Blend.of(Fibre.POLYPROPYLENE),
+        Fabric.CANVAS,
+        yellow,
+        DyeKind.SOLUTION_DYED);
+  }
+
+  static Artwork art(
+      ArtKind kind, double width, double height, int colours, Depth lightest, Placement placement) {
+    return new Artwork(
+        "art",
+        kind,
+        Millimetres.of(width),
+        Millimetres.of(height),
+        colours,
+        lightest,
+        placement,
+        Surface.ANY,
+        null);
+  }
+
+  static Artwork whiteLettering() {
+    return art(ArtKind.LETTERING, 250, 80, 1, Depth.WHITE, Placement.CHEST);
+  }
+
+  static Artwork photograph() {
+    return art(ArtKind.PHOTOGRAPH, 200, 260, 200, Depth.LIGHT, Placement.CHEST);
+  }
+
+  static Artwork crest() {
+    return art(ArtKind.MADE_PATCH, 80, 80, 6, Depth.LIGHT, Placement.POCKET);
+  }
+
+  static JobRequest job(Garment garment, Artwork artwork, int pieces) {
+    return job(garment, artwork, pieces, BIG_PRESS, null, null);
+  }
+
+  static JobRequest job(
+      Garment garment,
+      Artwork artwork,
+      int pieces,
+      Press press,
+      @Nullable String medium,
+      @Nullable Material material) {
+    Decoration decoration = new Decoration("a", artwork, medium, material);
+    return new JobRequest(garment, List.of(decoration), pieces, press, Experience.NONE);
+  }
+
+  static DecorationPlan weigh(Garment garment, Artwork artwork) {
+    return planner().plan(job(garment, artwork, 1)).decorations().get(0);
+  }
+
+  static RuledOut ruledOut(DecorationPlan plan, String medium) {
+    return plan.ruledOut().stream()
+        .filter(out -> out.medium().equals(medium))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(medium + " is not ruled out"));
+  }
+}

@@ -1,0 +1,55 @@
+# Builds the application when its sources changed, and lays it out for a quick start.
+#
+#   target/kettle/run/        the extracted application (starts faster than one fat jar)
+#   target/kettle/app.jsa     class-data archive of a training start
+#   target/kettle/sources     fingerprint of what it was built from
+
+BUILT=$ROOT/target/kettle
+
+fingerprint() {
+  find pom.xml core/pom.xml core/src/main server/pom.xml server/openapi.json server/src/main web/pom.xml web/package.json \
+    web/package-lock.json web/index.html web/vite.config.ts web/src web/public -type f -not -path '*/generated/*' -print0 2>/dev/null |
+    sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
+}
+
+build() {
+  local sources
+  sources=$(fingerprint)
+  [ "$(cat "$BUILT/sources" 2>/dev/null)" != "$sources" ] || return 0
+  mkdir -p "$BUILT"
+  say "Building (the first time this loads libraries and takes some minutes)"
+  maven -pl core,web,server -DskipTests package >"$BUILT/build.log" 2>&1 || {
+    tail -n 40 "$BUILT/build.log" >&2
+    fail "The build failed." "The whole of it is in $BUILT/build.log"
+  }
+  rm -rf "$BUILT/run" "$BUILT/app.jsa" "$BUILT/sources"
+  java -Djarmode=tools -jar server/target/server-*.jar extract --destination "$BUILT/run" >/dev/null
+  mv "$BUILT"/run/server-*.jar "$BUILT/run/app.jar"
+  echo "$sources" >"$BUILT/sources"
+}
+
+# A start that ends by itself and writes down which classes it needed. Without the archive the start is only slower.
+archive_classes() {
+  [ ! -e "$BUILT/app.jsa" ] || return 0
+  note "Preparing quick starts"
+  java -XX:ArchiveClassesAtExit="$BUILT/app.jsa.new" -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
+    -Dspring.context.exit=onRefresh -jar "$BUILT/run/app.jar" >"$BUILT/archive.log" 2>&1 || true
+  [ ! -e "$BUILT/app.jsa.new" ] || mv "$BUILT/app.jsa.new" "$BUILT/app.jsa"
+}
+
+maven() {
+  mvn -B -ntp -Dstyle.color=never "$@"
+}
+
+format_sources() {
+  need_tools
+  maven -q spotless:apply
+  (cd web && npm run --silent format)
+}
+
+write_api() {
+  need_tools
+  maven -q -Dweb.skip -DskipTests -pl core,web -am install
+  maven -q -Dweb.skip -pl server test -Dtest=OpenApiTest -Dkettle.api.write=true -Dsurefire.failIfNoSpecifiedTests=false
+  note "server/openapi.json is written"
+}

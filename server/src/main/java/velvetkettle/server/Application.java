@@ -1,0 +1,27 @@
+package velvetkettle.server;
+
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.plan.Planner;
+
+/** Starts Velvet Kettle on this machine. */
+@SpringBootApplication
+public class Application {
+  public static void main(String[] args) {
+    SpringApplication.run(Application.class, args);
+  }
+
+  /** The only clock; tests and the demo may set it. */
+  @Bean
+  Clock clock() {
+    return Clock.systemUTC();
+  }
+
+  @Bean
+  Planner planner() {
+    return new Planner(new PracticeMargins());
+  }
+}

@@ -1,0 +1,22 @@
+package velvetkettle.server.cloth;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+public interface ClothMapper {
+  @Insert(
+      "insert into cloth (id, owner, position, name, fabric, main_fibre, garment)"
+          + " values (#{id}, #{owner}, #{position}, #{name}, #{fabric}, #{mainFibre}, #{garment})")
+  void insert(ClothRow cloth);
+
+  @Select(
+      "select id, owner, position, name, fabric, main_fibre, garment from cloth where owner = #{owner}"
+          + " order by position, name limit #{size} offset #{offset}")
+  List<ClothRow> page(String owner, int size, int offset);
+
+  @Select("select count(*) from cloth where owner = #{owner}")
+  long count(String owner);
+}

@@ -1,0 +1,58 @@
+package velvetkettle.server.cloth;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Set;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.LabelReader;
+import velvetkettle.core.cloth.LabelReading;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.problem.RefusedException;
+
+/** A garment as the maker typed it; the label stays as it stands on the garment. */
+public record GarmentForm(
+    @NotBlank @Size(max = 80) String name,
+    @NotNull GarmentKind kind,
+    @NotBlank @Size(max = 300) String label,
+    @NotNull Fabric fabric,
+    @NotBlank @Size(max = 40) String colour,
+    @NotNull Depth depth,
+    @NotNull Hue hue,
+    @NotNull DyeKind dye,
+    @NotNull Finish finish,
+    @NotNull Set<Obstacle> obstacles,
+    @NotNull IronMark iron,
+    velvetkettle.core.cloth.@NotNull Size size) {
+  /** The garment for core; throws {@link RefusedException} where the label cannot be read. */
+  public Garment garment() {
+    LabelReading reading = LabelReader.read(label);
+    Blend blend = reading.blend();
+    Sentence refusal = reading.refusal();
+    if (blend == null) {
+      throw new RefusedException(
+          "garment.label", refusal == null ? Sentence.of("label.empty") : refusal);
+    }
+    return new Garment(
+        name,
+        kind,
+        blend,
+        fabric,
+        new Colour(colour, depth, hue),
+        dye,
+        finish,
+        obstacles,
+        iron,
+        size);
+  }
+}

@@ -1,0 +1,4 @@
+package velvetkettle.server.json;
+
+/** The text of a jsonb column. */
+public record Json(String text) {}

@@ -1,0 +1,42 @@
+package velvetkettle.server.json;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/**
+ * The browser's JSON: strict about fields and limited in size, because nothing that comes in is
+ * trusted.
+ */
+@Configuration
+class JsonConfiguration {
+  /** A ticket is a few kilobytes; a hundred times that is not a ticket. */
+  private static final long LARGEST_DOCUMENT = 512_000;
+
+  @Bean
+  Quantities quantities() {
+    return new Quantities();
+  }
+
+  @Bean
+  Jackson2ObjectMapperBuilderCustomizer strict() {
+    return builder ->
+        builder
+            .factory(
+                JsonFactory.builder()
+                    .streamReadConstraints(
+                        StreamReadConstraints.builder()
+                            .maxDocumentLength(LARGEST_DOCUMENT)
+                            .maxNestingDepth(20)
+                            .maxStringLength(20_000)
+                            .build())
+                    .build())
+            .featuresToEnable(
+                DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
+                DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
+                DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS);
+  }
+}

@@ -1,0 +1,42 @@
+package velvetkettle.server.json;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.io.UncheckedIOException;
+import org.springframework.stereotype.Component;
+
+/**
+ * Writes values into jsonb columns and reads them back. Fields that a later version no longer has
+ * are passed over, so that an old plan still opens.
+ */
+@Component
+public class StoredJson {
+  private final ObjectMapper mapper =
+      JsonMapper.builder()
+          .addModule(new Quantities())
+          .addModule(new StoredSentences())
+          .addModule(new JavaTimeModule())
+          .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+          .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+          .build();
+
+  public Json write(Object value) {
+    try {
+      return new Json(mapper.writeValueAsString(value));
+    } catch (JsonProcessingException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  public <T> T read(Json json, Class<T> type) {
+    try {
+      return mapper.readValue(json.text(), type);
+    } catch (JsonProcessingException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

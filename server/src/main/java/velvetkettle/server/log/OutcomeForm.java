@@ -1,0 +1,30 @@
+package velvetkettle.server.log;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.log.Outcome;
+import velvetkettle.core.log.Seen;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+
+/**
+ * How a run came out, as the maker says it.
+ *
+ * @param temperature what the display truly showed, °C; null where it was as the recipe says
+ * @param time how long it was truly pressed, s; null where it was as the recipe says
+ */
+public record OutcomeForm(
+    @Min(0) @Max(10_000) int good,
+    @Min(0) @Max(10_000) int bad,
+    @NotNull Set<Seen> seen,
+    @Nullable Celsius temperature,
+    @Nullable Seconds time,
+    @NotNull @Size(max = 500) String note) {
+  Outcome outcome() {
+    return new Outcome(good, bad, seen, temperature, time, note);
+  }
+}

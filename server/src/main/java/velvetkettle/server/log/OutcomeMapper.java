@@ -1,0 +1,60 @@
+package velvetkettle.server.log;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+
+@Mapper
+public interface OutcomeMapper {
+  String COLUMNS =
+      "run_id, owner, ticket_id, medium, fabric, main_fibre, good, bad, body, logged_at, keep_back_until";
+
+  @Insert(
+      "insert into outcome ("
+          + COLUMNS
+          + ") values (#{runId}, #{owner}, #{ticketId}, #{medium}, #{fabric}, #{mainFibre}, #{good}, #{bad}, #{body},"
+          + " #{loggedAt}, #{keepBackUntil})")
+  void insert(OutcomeRow outcome);
+
+  @Select("select " + COLUMNS + " from outcome where owner = #{owner} and run_id = #{runId}")
+  Optional<OutcomeRow> find(String owner, UUID runId);
+
+  @Select(
+      "select "
+          + COLUMNS
+          + " from outcome where owner = #{owner} and ticket_id = #{ticketId}"
+          + " order by logged_at desc, run_id limit #{size} offset #{offset}")
+  List<OutcomeRow> page(String owner, UUID ticketId, int size, int offset);
+
+  @Select("select count(*) from outcome where owner = #{owner} and ticket_id = #{ticketId}")
+  long count(String owner, UUID ticketId);
+
+  @Select(
+      "select coalesce(sum(good + bad), 0) from outcome where owner = #{owner} and ticket_id = #{ticketId}")
+  int logged(String owner, UUID ticketId);
+
+  /** Counted good and bad pieces of a medium on a kind of cloth. */
+  record Count(String medium, Fabric fabric, Fibre mainFibre, int good, int bad) {}
+
+  @Select(
+      "select medium, fabric, main_fibre, sum(good)::int as good, sum(bad)::int as bad from outcome"
+          + " where owner = #{owner} group by medium, fabric, main_fibre order by medium, fabric, main_fibre")
+  List<Count> learnt(String owner);
+
+  /** A piece that stays in the shop until a moment between the two given. */
+  record KeptBack(
+      UUID ticketId, int number, String title, String medium, int pieces, Instant keepBackUntil) {}
+
+  @Select(
+      "select o.ticket_id, t.number, t.title, o.medium, o.good as pieces, o.keep_back_until from outcome o"
+          + " join ticket t on t.id = o.ticket_id"
+          + " where o.owner = #{owner} and o.good > 0 and o.keep_back_until between #{from} and #{to}"
+          + " order by o.keep_back_until limit 50")
+  List<KeptBack> keptBack(String owner, Instant from, Instant to);
+}

@@ -1,0 +1,19 @@
+package velvetkettle.server.log;
+
+import java.time.Instant;
+import java.util.UUID;
+import velvetkettle.server.json.Json;
+
+/** A row of table outcome; medium, fabric and main fibre stand beside the body to be counted. */
+public record OutcomeRow(
+    UUID runId,
+    String owner,
+    UUID ticketId,
+    String medium,
+    String fabric,
+    String mainFibre,
+    int good,
+    int bad,
+    Json body,
+    Instant loggedAt,
+    Instant keepBackUntil) {}

@@ -1,0 +1,109 @@
+package velvetkettle.server.log;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.log.Outcome;
+import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.Plan;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.Owner;
+import velvetkettle.server.Page;
+import velvetkettle.server.json.StoredJson;
+import velvetkettle.server.plan.PlanService;
+import velvetkettle.server.plan.Station;
+import velvetkettle.server.plan.TicketMapper;
+import velvetkettle.server.plan.TicketService;
+import velvetkettle.server.problem.RefusedException;
+import velvetkettle.server.run.RunService;
+import velvetkettle.server.run.RunView;
+
+@Service
+@Transactional
+public class OutcomeService {
+  private final OutcomeMapper outcomes;
+  private final RunService runs;
+  private final PlanService plans;
+  private final TicketService tickets;
+  private final TicketMapper ticketRows;
+  private final StoredJson json;
+  private final Owner owner;
+  private final Clock clock;
+
+  OutcomeService(
+      OutcomeMapper outcomes,
+      RunService runs,
+      PlanService plans,
+      TicketService tickets,
+      TicketMapper ticketRows,
+      StoredJson json,
+      Owner owner,
+      Clock clock) {
+    this.outcomes = outcomes;
+    this.runs = runs;
+    this.plans = plans;
+    this.tickets = tickets;
+    this.ticketRows = ticketRows;
+    this.json = json;
+    this.owner = owner;
+    this.clock = clock;
+  }
+
+  /**
+   * Logs how a run came out. The same again changes nothing; something else for a logged run is
+   * refused.
+   */
+  public OutcomeView log(UUID runId, OutcomeForm form) {
+    Outcome outcome = form.outcome();
+    Optional<OutcomeRow> logged = outcomes.find(owner.name(), runId);
+    if (logged.isPresent()) {
+      if (json.read(logged.get().body(), Outcome.class).equals(outcome)) {
+        return view(logged.get());
+      }
+      throw new RefusedException("outcome", Sentence.of("outcome.already-logged"));
+    }
+    RunView run = runs.run(runId);
+    Plan plan = plans.plan(run.planId()).plan();
+    Instant until = clock.instant().plus(Duration.ofSeconds((long) plan.keepBack().count()));
+    OutcomeRow row = row(run, plans.request(run.planId()), plan, outcome, until);
+    outcomes.insert(row);
+    boolean all =
+        outcomes.logged(owner.name(), run.ticketId()) >= tickets.ticket(run.ticketId()).pieces();
+    ticketRows.moveTo(
+        owner.name(), run.ticketId(), all ? Station.DONE : Station.PRESS, clock.instant());
+    return view(row);
+  }
+
+  @Transactional(readOnly = true)
+  public Page<OutcomeView> page(UUID ticketId, int page, int size) {
+    List<OutcomeView> items =
+        outcomes.page(owner.name(), ticketId, size, page * size).stream().map(this::view).toList();
+    return new Page<>(items, page, size, outcomes.count(owner.name(), ticketId));
+  }
+
+  private OutcomeRow row(
+      RunView run, JobRequest request, Plan plan, Outcome outcome, Instant until) {
+    return new OutcomeRow(
+        run.id(),
+        owner.name(),
+        run.ticketId(),
+        plan.decorations().get(0).medium(),
+        request.garment().fabric().name(),
+        request.garment().blend().mainFibre().name(),
+        outcome.good(),
+        outcome.bad(),
+        json.write(outcome),
+        clock.instant(),
+        until);
+  }
+
+  private OutcomeView view(OutcomeRow row) {
+    return new OutcomeView(
+        row.runId(), row.loggedAt(), row.keepBackUntil(), json.read(row.body(), Outcome.class));
+  }
+}

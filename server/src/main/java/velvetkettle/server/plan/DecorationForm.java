@@ -1,0 +1,48 @@
+package velvetkettle.server.plan;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.quantity.Millimetres;
+
+/**
+ * One thing that is to go on, as the maker typed it. Lengths in mm.
+ *
+ * @param medium what the maker took; null while nothing is chosen
+ * @param materialId the roll or sheet from the shelf; null where none is named
+ */
+public record DecorationForm(
+    @NotBlank @Size(max = 40) String id,
+    @NotBlank @Size(max = 120) String description,
+    @NotNull ArtKind kind,
+    @Min(3) @Max(3000) double width,
+    @Min(3) @Max(3000) double height,
+    @Min(1) @Max(200) int colours,
+    @NotNull Depth lightest,
+    @NotNull Placement placement,
+    @NotNull Surface surface,
+    @Nullable Double thinnestStroke,
+    @Nullable @Size(max = 40) String medium,
+    @Nullable UUID materialId) {
+  public Artwork artwork() {
+    return new Artwork(
+        description,
+        kind,
+        Millimetres.of(width),
+        Millimetres.of(height),
+        colours,
+        lightest,
+        placement,
+        surface,
+        thinnestStroke == null ? null : Millimetres.of(thinnestStroke));
+  }
+}

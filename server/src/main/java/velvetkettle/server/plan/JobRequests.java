@@ -1,0 +1,60 @@
+package velvetkettle.server.plan;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import velvetkettle.core.plan.Decoration;
+import velvetkettle.core.plan.Experience;
+import velvetkettle.core.plan.JobRequest;
+import velvetkettle.server.cloth.GarmentForm;
+import velvetkettle.server.press.PressService;
+import velvetkettle.server.shelf.MaterialService;
+
+/**
+ * Makes core's request from what was typed, with copies of the press's calibration and the
+ * materials' sheets as they are now.
+ */
+@Component
+class JobRequests {
+  private final PressService presses;
+  private final MaterialService materials;
+  private final Logbook logbook;
+
+  JobRequests(PressService presses, MaterialService materials, Logbook logbook) {
+    this.presses = presses;
+    this.materials = materials;
+    this.logbook = logbook;
+  }
+
+  JobRequest of(GarmentForm garment, List<DecorationForm> decorations, int pieces, UUID pressId) {
+    return new JobRequest(
+        garment.garment(),
+        decorations.stream().map(this::decoration).toList(),
+        pieces,
+        presses.press(pressId),
+        logbook.learnt());
+  }
+
+  private Decoration decoration(DecorationForm form) {
+    UUID material = form.materialId();
+    return new Decoration(
+        form.id(),
+        form.artwork(),
+        form.medium(),
+        material == null ? null : materials.material(material));
+  }
+
+  /** Whether two requests ask for the same, whatever was learnt between them. */
+  static boolean same(JobRequest a, JobRequest b) {
+    return withoutExperience(a).equals(withoutExperience(b));
+  }
+
+  private static JobRequest withoutExperience(JobRequest request) {
+    return new JobRequest(
+        request.garment(),
+        request.decorations(),
+        request.pieces(),
+        request.press(),
+        Experience.NONE);
+  }
+}

@@ -1,0 +1,50 @@
+package velvetkettle.server.plan;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.plan.Plan;
+import velvetkettle.server.Page;
+
+/** Plans: tried while typing, and kept as made. */
+@RestController
+@RequestMapping("/api")
+public class PlanController {
+  private final PlanService plans;
+
+  PlanController(PlanService plans) {
+    this.plans = plans;
+  }
+
+  @PostMapping("/plans/preview")
+  public Plan preview(@Valid @RequestBody TicketForm form) {
+    return plans.preview(form);
+  }
+
+  @PutMapping("/tickets/{ticketId}/plans/{planId}")
+  public PlanView make(@PathVariable UUID ticketId, @PathVariable UUID planId) {
+    return plans.make(ticketId, planId);
+  }
+
+  @GetMapping("/tickets/{ticketId}/plans")
+  public Page<PlanView> page(
+      @PathVariable UUID ticketId,
+      @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
+      @RequestParam(defaultValue = "10") @Min(1) @Max(50) int size) {
+    return plans.page(ticketId, page, size);
+  }
+
+  @GetMapping("/plans/{id}")
+  public PlanView plan(@PathVariable UUID id) {
+    return plans.plan(id);
+  }
+}

@@ -1,0 +1,110 @@
+package velvetkettle.server.plan;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.Plan;
+import velvetkettle.core.plan.Planner;
+import velvetkettle.server.Owner;
+import velvetkettle.server.Page;
+import velvetkettle.server.json.StoredJson;
+import velvetkettle.server.problem.NotFoundException;
+
+@Service
+@Transactional
+public class PlanService {
+  private final Planner planner;
+  private final JobRequests requests;
+  private final TicketService tickets;
+  private final TicketMapper ticketRows;
+  private final PlanMapper plans;
+  private final StoredJson json;
+  private final Owner owner;
+  private final Clock clock;
+
+  PlanService(
+      Planner planner,
+      JobRequests requests,
+      TicketService tickets,
+      TicketMapper ticketRows,
+      PlanMapper plans,
+      StoredJson json,
+      Owner owner,
+      Clock clock) {
+    this.planner = planner;
+    this.requests = requests;
+    this.tickets = tickets;
+    this.ticketRows = ticketRows;
+    this.plans = plans;
+    this.json = json;
+    this.owner = owner;
+    this.clock = clock;
+  }
+
+  /** What a plan would say, without keeping it. */
+  @Transactional(readOnly = true)
+  public Plan preview(TicketForm form) {
+    return planner.plan(
+        requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId()));
+  }
+
+  /**
+   * Makes a plan from the ticket as it stands and keeps it. Asked again with the same id, it gives
+   * the same plan.
+   */
+  public PlanView make(UUID ticketId, UUID planId) {
+    Optional<PlanRow> made = plans.find(owner.name(), planId);
+    if (made.isPresent()) {
+      return view(made.get());
+    }
+    TicketView ticket = tickets.ticket(ticketId);
+    JobRequest request =
+        requests.of(ticket.garment(), ticket.decorations(), ticket.pieces(), ticket.pressId());
+    Plan plan = planner.plan(request);
+    PlanRow row =
+        new PlanRow(
+            planId,
+            owner.name(),
+            ticketId,
+            plans.count(owner.name(), ticketId) + 1,
+            plan.schema(),
+            plan.rules(),
+            json.write(request),
+            json.write(plan),
+            clock.instant());
+    plans.insert(row);
+    ticketRows.moveTo(owner.name(), ticketId, Station.PRESS, clock.instant());
+    return view(row);
+  }
+
+  @Transactional(readOnly = true)
+  public PlanView plan(UUID id) {
+    return view(row(id));
+  }
+
+  /** The request that a plan was made from. */
+  @Transactional(readOnly = true)
+  public JobRequest request(UUID id) {
+    return json.read(row(id).request(), JobRequest.class);
+  }
+
+  @Transactional(readOnly = true)
+  public Page<PlanView> page(UUID ticketId, int page, int size) {
+    List<PlanView> items =
+        plans.page(owner.name(), ticketId, size, page * size).stream().map(this::view).toList();
+    return new Page<>(items, page, size, plans.count(owner.name(), ticketId));
+  }
+
+  private PlanRow row(UUID id) {
+    return plans.find(owner.name(), id).orElseThrow(() -> new NotFoundException("plan", id));
+  }
+
+  private PlanView view(PlanRow row) {
+    return new PlanView(
+        row.id(), row.ticketId(), row.number(), row.createdAt(), json.read(row.body(), Plan.class));
+  }
+}

@@ -1,0 +1,28 @@
+package velvetkettle.server.plan;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import velvetkettle.server.cloth.GarmentForm;
+
+/**
+ * A ticket as the maker typed it.
+ *
+ * @param version the version it was read at; 0 for a new one
+ */
+public record TicketForm(
+    @NotBlank @Size(max = 80) String title,
+    @NotNull @Size(max = 80) String customer,
+    @NotNull Instant dueAt,
+    @Min(1) @Max(10_000) int pieces,
+    @NotNull UUID pressId,
+    @NotNull @Valid GarmentForm garment,
+    @NotEmpty @Size(max = 6) List<@Valid DecorationForm> decorations,
+    @Min(0) int version) {}

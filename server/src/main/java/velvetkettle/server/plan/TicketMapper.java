@@ -1,0 +1,62 @@
+package velvetkettle.server.plan;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+public interface TicketMapper {
+  String COLUMNS =
+      "id, owner, number, title, customer, due_at, pieces, press_id, station, garment, decorations, search, version,"
+          + " created_at, updated_at";
+
+  /** Numbers run on for each owner; the lock keeps two new tickets from taking the same one. */
+  @Select("select pg_advisory_xact_lock(hashtext('ticket ' || #{owner}))")
+  void lockNumbers(String owner);
+
+  @Select("select coalesce(max(number), 100) + 1 from ticket where owner = #{owner}")
+  int nextNumber(String owner);
+
+  @Insert(
+      "insert into ticket ("
+          + COLUMNS
+          + ") values (#{id}, #{owner}, #{number}, #{title}, #{customer}, #{dueAt}, #{pieces}, #{pressId}, #{station},"
+          + " #{garment}, #{decorations}, #{search}, #{version}, #{createdAt}, #{updatedAt})")
+  void insert(TicketRow ticket);
+
+  /** Returns 0 where the row has moved on from the version before. */
+  @Update(
+      "update ticket set title = #{title}, customer = #{customer}, due_at = #{dueAt}, pieces = #{pieces},"
+          + " press_id = #{pressId}, station = #{station}, garment = #{garment}, decorations = #{decorations},"
+          + " search = #{search}, version = #{version}, updated_at = #{updatedAt}"
+          + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
+  int update(TicketRow ticket);
+
+  @Update(
+      "update ticket set station = #{station}, updated_at = #{now} where owner = #{owner} and id = #{id}")
+  void moveTo(String owner, UUID id, Station station, Instant now);
+
+  @Select("select " + COLUMNS + " from ticket where owner = #{owner} and id = #{id}")
+  Optional<TicketRow> find(String owner, UUID id);
+
+  @Select(
+      "select "
+          + COLUMNS
+          + " from ticket where owner = #{owner} and search ilike #{pattern}"
+          + " and (#{station}::text is null or station = #{station})"
+          + " and (not #{open} or station <> 'DONE')"
+          + " order by station = 'DONE', due_at, number limit #{size} offset #{offset}")
+  List<TicketRow> page(
+      String owner, String pattern, @Nullable Station station, boolean open, int size, int offset);
+
+  @Select(
+      "select count(*) from ticket where owner = #{owner} and search ilike #{pattern}"
+          + " and (#{station}::text is null or station = #{station}) and (not #{open} or station <> 'DONE')")
+  long count(String owner, String pattern, @Nullable Station station, boolean open);
+}

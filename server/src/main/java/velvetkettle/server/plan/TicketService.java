@@ -1,0 +1,204 @@
+package velvetkettle.server.plan;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.plan.JobRequest;
+import velvetkettle.server.Owner;
+import velvetkettle.server.Page;
+import velvetkettle.server.cloth.GarmentForm;
+import velvetkettle.server.json.StoredJson;
+import velvetkettle.server.press.PressService;
+import velvetkettle.server.problem.NotFoundException;
+import velvetkettle.server.problem.StaleException;
+
+@Service
+@Transactional
+public class TicketService {
+  private final TicketMapper tickets;
+  private final PlanMapper plans;
+  private final Logbook logbook;
+  private final PressService presses;
+  private final JobRequests requests;
+  private final StoredJson json;
+  private final Owner owner;
+  private final Clock clock;
+
+  TicketService(
+      TicketMapper tickets,
+      PlanMapper plans,
+      Logbook logbook,
+      PressService presses,
+      JobRequests requests,
+      StoredJson json,
+      Owner owner,
+      Clock clock) {
+    this.tickets = tickets;
+    this.plans = plans;
+    this.logbook = logbook;
+    this.presses = presses;
+    this.requests = requests;
+    this.json = json;
+    this.owner = owner;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  public TicketView ticket(UUID id) {
+    return view(row(id));
+  }
+
+  /**
+   * Makes or changes a ticket. The same request twice leaves what one left; a request from an older
+   * version is refused with both versions.
+   */
+  public TicketView save(UUID id, TicketForm form) {
+    // Refuses what core would refuse, before anything is kept.
+    requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId());
+    Optional<TicketRow> before = tickets.find(owner.name(), id);
+    if (before.isEmpty()) {
+      tickets.lockNumbers(owner.name());
+      TicketRow row =
+          row(id, form, tickets.nextNumber(owner.name()), 1, clock.instant(), Station.METHOD);
+      tickets.insert(row);
+      return view(row);
+    }
+    TicketRow old = before.get();
+    TicketRow row =
+        row(
+            id,
+            form,
+            old.number(),
+            form.version() + 1,
+            old.createdAt(),
+            stationAfterEdit(old, form));
+    if (old.version() == row.version() && sameContent(old, row)) {
+      return view(old);
+    }
+    if (tickets.update(row) == 0) {
+      throw new StaleException(form.version(), old.version());
+    }
+    return view(row);
+  }
+
+  @Transactional(readOnly = true)
+  public Page<TicketSummary> page(
+      String search, @Nullable Station station, boolean open, int page, int size) {
+    String pattern = "%" + search.strip().replaceAll("([%_\\\\])", "\\\\$1") + "%";
+    List<TicketSummary> items =
+        tickets.page(owner.name(), pattern, station, open, size, page * size).stream()
+            .map(this::summary)
+            .toList();
+    return new Page<>(items, page, size, tickets.count(owner.name(), pattern, station, open));
+  }
+
+  private TicketRow row(UUID id) {
+    return tickets.find(owner.name(), id).orElseThrow(() -> new NotFoundException("ticket", id));
+  }
+
+  private TicketRow row(
+      UUID id, TicketForm form, int number, int version, Instant created, Station station) {
+    String search =
+        String.join(" ", name(number), form.title(), form.customer(), form.garment().name())
+            .toLowerCase(Locale.ROOT);
+    return new TicketRow(
+        id,
+        owner.name(),
+        number,
+        form.title(),
+        form.customer(),
+        form.dueAt(),
+        form.pieces(),
+        form.pressId(),
+        station,
+        json.write(form.garment()),
+        json.write(form.decorations()),
+        search,
+        version,
+        created,
+        clock.instant());
+  }
+
+  /**
+   * A ticket that is done opens again when more pieces are asked for; otherwise editing does not
+   * move it.
+   */
+  private Station stationAfterEdit(TicketRow old, TicketForm form) {
+    boolean more = form.pieces() > logbook.logged(old.id());
+    return old.station() == Station.DONE && more ? Station.PRESS : old.station();
+  }
+
+  private boolean sameContent(TicketRow old, TicketRow now) {
+    return old.title().equals(now.title())
+        && old.customer().equals(now.customer())
+        && old.dueAt().equals(now.dueAt())
+        && old.pieces() == now.pieces()
+        && old.pressId().equals(now.pressId())
+        && garment(old).equals(garment(now))
+        && decorations(old).equals(decorations(now));
+  }
+
+  private GarmentForm garment(TicketRow row) {
+    return json.read(row.garment(), GarmentForm.class);
+  }
+
+  private List<DecorationForm> decorations(TicketRow row) {
+    return Arrays.asList(json.read(row.decorations(), DecorationForm[].class));
+  }
+
+  private TicketView view(TicketRow row) {
+    GarmentForm garment = garment(row);
+    List<DecorationForm> decorations = decorations(row);
+    Optional<PlanRow> plan = plans.newest(owner.name(), row.id());
+    JobRequest now = requests.of(garment, decorations, row.pieces(), row.pressId());
+    boolean current =
+        plan.map(p -> JobRequests.same(json.read(p.request(), JobRequest.class), now))
+            .orElse(false);
+    int logged = logbook.logged(row.id());
+    return new TicketView(
+        row.id(),
+        name(row.number()),
+        row.title(),
+        row.customer(),
+        row.dueAt(),
+        row.pieces(),
+        row.pressId(),
+        presses.press(row.pressId()),
+        garment,
+        decorations,
+        row.version(),
+        row.station(),
+        Stations.of(row, decorations, plan.isPresent(), current, logged),
+        plan.map(PlanRow::id).orElse(null),
+        current,
+        logged);
+  }
+
+  private TicketSummary summary(TicketRow row) {
+    GarmentForm garment = garment(row);
+    return new TicketSummary(
+        row.id(),
+        name(row.number()),
+        row.title(),
+        row.customer(),
+        row.dueAt(),
+        row.pieces(),
+        row.station(),
+        garment.name(),
+        garment.colour(),
+        garment.depth(),
+        garment.hue(),
+        String.join(", ", decorations(row).stream().map(DecorationForm::description).toList()));
+  }
+
+  private static String name(int number) {
+    return "VK-" + number;
+  }
+}

@@ -1,0 +1,45 @@
+package velvetkettle.server.plan;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.cloth.GarmentForm;
+
+/**
+ * A ticket with where it stands.
+ *
+ * @param name what is written on it, for example VK-118
+ * @param stations what each station says
+ * @param planId the newest plan; null before the first
+ * @param planCurrent whether that plan was made from the ticket as it stands now
+ * @param logged pieces whose outcome is logged
+ */
+public record TicketView(
+    UUID id,
+    String name,
+    String title,
+    String customer,
+    Instant dueAt,
+    int pieces,
+    UUID pressId,
+    Press press,
+    GarmentForm garment,
+    List<DecorationForm> decorations,
+    int version,
+    Station station,
+    List<StationState> stations,
+    @Nullable UUID planId,
+    boolean planCurrent,
+    int logged) {
+  /** Whether a station is done, open, or waits for something. */
+  public enum State {
+    DONE,
+    OPEN,
+    WAITING
+  }
+
+  public record StationState(Station station, State state, Sentence note) {}
+}

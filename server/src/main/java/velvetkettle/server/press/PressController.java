@@ -1,0 +1,38 @@
+package velvetkettle.server.press;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.server.Page;
+import velvetkettle.server.press.PressService.PressView;
+
+/** The shop's presses. */
+@RestController
+@RequestMapping("/api/presses")
+public class PressController {
+  private final PressService presses;
+
+  PressController(PressService presses) {
+    this.presses = presses;
+  }
+
+  @GetMapping
+  public Page<PressView> page(
+      @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
+      @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
+    return presses.page(page, size);
+  }
+
+  @PutMapping("/{id}")
+  public PressView save(@PathVariable UUID id, @Valid @RequestBody PressForm form) {
+    return presses.save(id, form);
+  }
+}

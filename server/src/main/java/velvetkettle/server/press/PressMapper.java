@@ -1,0 +1,43 @@
+package velvetkettle.server.press;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+public interface PressMapper {
+  String COLUMNS =
+      "id, owner, name, kind, platen_width_mm, platen_depth_mm, reads_high_k, give_or_take_k, measured, position,"
+          + " version";
+
+  @Insert(
+      "insert into press ("
+          + COLUMNS
+          + ") values (#{id}, #{owner}, #{name}, #{kind}, #{platenWidthMm}, #{platenDepthMm}, #{readsHighK},"
+          + " #{giveOrTakeK}, #{measured}, #{position}, #{version})")
+  void insert(PressRow press);
+
+  /** Returns 0 where the row has moved on from the version before. */
+  @Update(
+      "update press set name = #{name}, kind = #{kind}, platen_width_mm = #{platenWidthMm},"
+          + " platen_depth_mm = #{platenDepthMm}, reads_high_k = #{readsHighK}, give_or_take_k = #{giveOrTakeK},"
+          + " measured = #{measured}, version = #{version}"
+          + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
+  int update(PressRow press);
+
+  @Select("select " + COLUMNS + " from press where owner = #{owner} and id = #{id}")
+  Optional<PressRow> find(String owner, UUID id);
+
+  @Select(
+      "select "
+          + COLUMNS
+          + " from press where owner = #{owner} order by position, name limit #{size} offset #{offset}")
+  List<PressRow> page(String owner, int size, int offset);
+
+  @Select("select count(*) from press where owner = #{owner}")
+  long count(String owner);
+}

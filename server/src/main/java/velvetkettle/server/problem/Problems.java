@@ -1,0 +1,161 @@
+package velvetkettle.server.problem;
+
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.net.URI;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import velvetkettle.core.plan.RuledOutException;
+import velvetkettle.server.speech.Speech;
+import velvetkettle.server.speech.Units;
+
+/** Turns whatever went wrong into a problem detail that says what, where and what to do. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  private final Speech speech;
+
+  Problems(Speech speech) {
+    this.speech = speech;
+  }
+
+  /** A field and what is wrong with it. */
+  record FieldProblem(String field, String message) {}
+
+  @ExceptionHandler
+  ProblemDetail notFound(NotFoundException e) {
+    return problem(HttpStatus.NOT_FOUND, "not-found", "Not there", said(e));
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(StaleException e) {
+    ProblemDetail problem = problem(HttpStatus.CONFLICT, "stale", "Changed elsewhere", said(e));
+    problem.setProperty("yours", e.yours());
+    problem.setProperty("current", e.current());
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail refused(RefusedException e) {
+    return fields(
+        "refused", List.of(new FieldProblem(e.field(), speech.say(e.sentence(), Units.asked()))));
+  }
+
+  @ExceptionHandler
+  ProblemDetail ruledOut(RuledOutException e) {
+    String reason = speech.say(e.ruledOut().reason(), Units.asked());
+    String lift = speech.say(e.ruledOut().lift(), Units.asked());
+    return fields(
+        "ruled-out", List.of(new FieldProblem("decorations.medium", reason + " " + lift)));
+  }
+
+  @ExceptionHandler
+  ProblemDetail impossibleValue(IllegalArgumentException e) {
+    return fields("impossible-value", List.of(new FieldProblem("", said(e))));
+  }
+
+  @ExceptionHandler
+  ProblemDetail ours(Exception e) {
+    LOG.error("A request failed", e);
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "our-fault",
+        "Something broke here",
+        "Nothing was saved by this step; what you typed is kept. Try again; if it stays, look at ./kettle logs.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    List<FieldProblem> found =
+        e.getBindingResult().getFieldErrors().stream()
+            .map(
+                error ->
+                    new FieldProblem(
+                        error.getField(), error.getField() + " " + error.getDefaultMessage()))
+            .toList();
+    return ResponseEntity.unprocessableEntity().body(fields("invalid", found));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    FieldProblem found =
+        e.getCause() instanceof JsonMappingException mapping
+            ? new FieldProblem(path(mapping), path(mapping) + ": " + what(mapping))
+            : new FieldProblem(
+                "", "The request is not readable JSON, or it is larger than 500 kB.");
+    return ResponseEntity.badRequest().body(fields("unreadable", List.of(found)));
+  }
+
+  private static String path(JsonMappingException e) {
+    return e.getPath().stream()
+        .map(
+            part ->
+                part.getFieldName() == null
+                    ? Integer.toString(part.getIndex())
+                    : part.getFieldName())
+        .collect(Collectors.joining("."));
+  }
+
+  private static String what(JsonMappingException e) {
+    if (e instanceof UnrecognizedPropertyException) {
+      return "there is no such field. Leave it out.";
+    }
+    if (e instanceof InvalidFormatException format && format.getTargetType().isEnum()) {
+      return "one of "
+          + Arrays.stream(format.getTargetType().getEnumConstants())
+              .map(Object::toString)
+              .collect(Collectors.joining(", "));
+    }
+    Throwable cause = e.getCause();
+    String message =
+        cause instanceof IllegalArgumentException ? cause.getMessage() : e.getOriginalMessage();
+    return message == null ? "cannot be read" : message;
+  }
+
+  private static String said(Exception e) {
+    String message = e.getMessage();
+    return message == null ? e.getClass().getSimpleName() : message;
+  }
+
+  private static ProblemDetail fields(String type, List<FieldProblem> found) {
+    String detail = found.stream().map(FieldProblem::message).collect(Collectors.joining(" "));
+    HttpStatus status =
+        type.equals("unreadable") ? HttpStatus.BAD_REQUEST : HttpStatus.UNPROCESSABLE_ENTITY;
+    ProblemDetail problem = problem(status, type, "This cannot be kept as it stands", detail);
+    problem.setProperty("fields", found);
+    return problem;
+  }
+
+  private static ProblemDetail problem(
+      HttpStatus status, String type, String title, @Nullable String detail) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    problem.setType(URI.create("urn:velvet-kettle:problem:" + type));
+    problem.setTitle(title);
+    return problem;
+  }
+}

@@ -1,0 +1,5 @@
+/** Who may reach the application: this machine only. */
+@NullMarked
+package velvetkettle.server.reach;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,28 @@
+package velvetkettle.server.shelf;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.server.Page;
+import velvetkettle.server.shelf.MaterialService.MaterialView;
+
+/** What lies on the shelf. */
+@RestController
+@RequestMapping("/api/materials")
+public class MaterialController {
+  private final MaterialService materials;
+
+  MaterialController(MaterialService materials) {
+    this.materials = materials;
+  }
+
+  @GetMapping
+  public Page<MaterialView> page(
+      @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
+      @RequestParam(defaultValue = "100") @Min(1) @Max(200) int size) {
+    return materials.page(page, size);
+  }
+}

@@ -1,0 +1,110 @@
+package velvetkettle.server.speech;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.HeatDamage;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.heat.Verdict;
+import velvetkettle.core.log.Seen;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.CutFace;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.Orientation;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Stitch;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.plan.Caution;
+import velvetkettle.core.plan.Source;
+import velvetkettle.core.plan.StepKind;
+import velvetkettle.core.plan.Warmth;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Pad;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.quantity.Term;
+import velvetkettle.core.quantity.Worded;
+
+/** Every term of the trade with its name, so that the web keeps no list of its own. */
+@RestController
+@RequestMapping("/api/vocabulary")
+public class VocabularyController {
+  private static final List<Worded[]> VOCABULARIES =
+      List.of(
+          Fibre.values(),
+          HeatDamage.values(),
+          Fabric.values(),
+          GarmentKind.values(),
+          Depth.values(),
+          Hue.values(),
+          DyeKind.values(),
+          Finish.values(),
+          Obstacle.values(),
+          IronMark.values(),
+          Size.values(),
+          Pressure.values(),
+          CoverSheet.values(),
+          Pad.values(),
+          PressKind.values(),
+          Side.values(),
+          Peel.values(),
+          Orientation.values(),
+          CutFace.values(),
+          Stitch.values(),
+          ArtKind.values(),
+          Placement.values(),
+          Surface.values(),
+          Question.values(),
+          Verdict.values(),
+          Source.values(),
+          Caution.values(),
+          Warmth.values(),
+          StepKind.values(),
+          Seen.values());
+
+  private final Speech speech;
+
+  VocabularyController(Speech speech) {
+    this.speech = speech;
+  }
+
+  /** A value as it stands in requests, and as people call it. */
+  public record Word(String value, String name) {}
+
+  @GetMapping
+  public Map<String, List<Word>> vocabulary() {
+    Map<String, List<Word>> all = new LinkedHashMap<>();
+    for (Worded[] vocabulary : VOCABULARIES) {
+      all.put(
+          vocabulary[0].vocabulary(),
+          Arrays.stream(vocabulary)
+              .map(word -> new Word(word.name(), speech.say(word.term())))
+              .toList());
+    }
+    Stream<String> media =
+        Stream.concat(
+            MediaCatalogue.pressed().stream().map(PressMedium::key),
+            Stream.of(MediaCatalogue.NO_HEAT.key()));
+    all.put(
+        "medium", media.map(key -> new Word(key, speech.say(new Term("medium." + key)))).toList());
+    return all;
+  }
+}
