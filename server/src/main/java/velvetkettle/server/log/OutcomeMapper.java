@@ -48,7 +48,7 @@ public interface OutcomeMapper {
   List<Count> learnt(String owner);
 
   /** A piece that stays in the shop until a moment between the two given. */
-  record KeptBack(
+  record KeptBackRow(
       UUID ticketId, int number, String title, String medium, int pieces, Instant keepBackUntil) {}
 
   @Select(
@@ -56,5 +56,5 @@ public interface OutcomeMapper {
           + " join ticket t on t.id = o.ticket_id"
           + " where o.owner = #{owner} and o.good > 0 and o.keep_back_until between #{from} and #{to}"
           + " order by o.keep_back_until limit 50")
-  List<KeptBack> keptBack(String owner, Instant from, Instant to);
+  List<KeptBackRow> keptBack(String owner, Instant from, Instant to);
 }

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import KeysHelp from './shell/KeysHelp.vue'
+import OfflineBanner from './shell/OfflineBanner.vue'
+import TopBar from './shell/TopBar.vue'
+import { useUnitsKey } from './shell/useUnitsKey'
+import { day } from './theme'
+
+const route = useRoute()
+const bare = computed(() => route.meta.bare === true)
+/** Another ticket is another view; another station of the same one is not. */
+const view = computed(() => `${String(route.name)} ${String(route.params.id ?? '')}`)
+useUnitsKey()
+</script>
+
+<template>
+  <a-config-provider :theme="day">
+    <a-app>
+      <TopBar v-if="!bare" />
+      <OfflineBanner v-if="!bare" />
+      <RouterView v-slot="{ Component }">
+        <component :is="Component" :key="view" />
+      </RouterView>
+      <KeysHelp />
+    </a-app>
+  </a-config-provider>
+</template>

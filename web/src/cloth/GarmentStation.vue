@@ -1,0 +1,287 @@
+<script setup lang="ts">
+import dayjs, { type Dayjs } from 'dayjs'
+import { computed } from 'vue'
+import { App } from 'ant-design-vue'
+import { useI18n } from 'vue-i18n'
+import type { GarmentForm, Problem, Schemas, TicketForm } from '@/api/client'
+import { missing } from '@/plan/blankTicket'
+import LengthInput from '@/quantity/LengthInput.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+import ChoiceField from './ChoiceField.vue'
+import KnownCloths from './KnownCloths.vue'
+import LabelField from './LabelField.vue'
+
+const form = defineModel<TicketForm>({ required: true })
+const props = defineProps<{ presses: Schemas['PressView'][]; problem: Problem | null; keeping: boolean }>()
+const emit = defineEmits<{ keep: [] }>()
+const { options } = useVocabulary()
+const { t } = useI18n()
+const { message } = App.useApp()
+
+const garment = computed(() => form.value.garment)
+const art = computed(() => form.value.decorations[0]!)
+const pressChoices = computed(() =>
+  props.presses.map((press) => ({ value: press.id, label: press.press.name })),
+)
+const due = computed({
+  get: () => dayjs(form.value.dueAt),
+  set: (value: Dayjs | undefined) => {
+    if (value) form.value.dueAt = value.toISOString()
+  },
+})
+
+function useCloth(known: GarmentForm) {
+  form.value.garment = JSON.parse(JSON.stringify(known)) as GarmentForm
+}
+
+function keep() {
+  const open = missing(form.value)
+  if (!form.value.title.trim()) {
+    form.value.title = form.value.garment.name ? `${form.value.pieces} × ${form.value.garment.name}` : ''
+  }
+  if (open.length) {
+    message.error(t('method.fix', { what: open.map((key) => t(`garment.${key}`)).join(', ') }))
+    document.getElementById(open[0]!)?.focus()
+    return
+  }
+  emit('keep')
+}
+</script>
+
+<template>
+  <form class="garment" novalidate @submit.prevent="keep">
+    <section>
+      <div class="heading">
+        <h2>{{ $t('garment.title') }}</h2>
+        <KnownCloths @choose="useCloth" />
+      </div>
+      <div class="grid">
+        <label class="wide2"
+          ><span>{{ $t('garment.name') }}</span
+          ><a-input
+            id="name"
+            v-model:value="garment.name"
+            :maxlength="80"
+            :placeholder="$t('garment.nameHint')"
+        /></label>
+        <ChoiceField
+          id="kind"
+          v-model="garment.kind"
+          :label="$t('garment.kind')"
+          :options="options('garment')"
+        />
+        <ChoiceField
+          id="size"
+          v-model="garment.size"
+          :label="$t('garment.size')"
+          :options="options('size')"
+        />
+        <label class="wide3" for="label"
+          ><span>{{ $t('garment.label') }}</span
+          ><LabelField v-model="garment.label"
+        /></label>
+        <ChoiceField
+          id="iron"
+          v-model="garment.iron"
+          :label="$t('garment.iron')"
+          :options="options('iron')"
+        />
+        <ChoiceField
+          id="fabric"
+          v-model="garment.fabric"
+          :label="$t('garment.fabric')"
+          :options="options('fabric')"
+        />
+        <label
+          ><span>{{ $t('garment.colour') }}</span
+          ><a-input id="colour" v-model:value="garment.colour" :maxlength="40"
+        /></label>
+        <ChoiceField
+          id="depth"
+          v-model="garment.depth"
+          :label="$t('garment.depth')"
+          :options="options('depth')"
+        />
+        <ChoiceField id="hue" v-model="garment.hue" :label="$t('garment.hue')" :options="options('hue')" />
+        <ChoiceField id="dye" v-model="garment.dye" :label="$t('garment.dye')" :options="options('dye')" />
+        <ChoiceField
+          id="finish"
+          v-model="garment.finish"
+          :label="$t('garment.finish')"
+          :options="options('finish')"
+        />
+        <ChoiceField
+          id="obstacles"
+          v-model="garment.obstacles"
+          class="wide2"
+          :label="$t('garment.obstacles')"
+          :options="options('obstacle')"
+          multiple
+        />
+      </div>
+    </section>
+    <section>
+      <h2>{{ $t('garment.art') }}</h2>
+      <div class="grid">
+        <label class="wide2"
+          ><span>{{ $t('garment.description') }}</span
+          ><a-input
+            id="description"
+            v-model:value="art.description"
+            :maxlength="120"
+            :placeholder="$t('garment.descriptionHint')"
+        /></label>
+        <ChoiceField id="art" v-model="art.kind" :label="$t('garment.artKind')" :options="options('art')" />
+        <ChoiceField
+          id="placement"
+          v-model="art.placement"
+          :label="$t('garment.placement')"
+          :options="options('placement')"
+        />
+        <label
+          ><span>{{ $t('garment.width') }}</span
+          ><LengthInput id="width" v-model="art.width" :min="3" :max="3000"
+        /></label>
+        <label
+          ><span>{{ $t('garment.height') }}</span
+          ><LengthInput id="height" v-model="art.height" :min="3" :max="3000"
+        /></label>
+        <label
+          ><span>{{ $t('garment.colours') }}</span
+          ><a-input-number
+            id="colours"
+            v-model:value="art.colours"
+            :min="1"
+            :max="200"
+            :precision="0"
+            class="full"
+        /></label>
+        <ChoiceField
+          id="lightest"
+          v-model="art.lightest"
+          :label="$t('garment.lightest')"
+          :options="options('depth')"
+        />
+        <label
+          ><span>{{ $t('garment.stroke') }}</span
+          ><LengthInput id="stroke" v-model="art.thinnestStroke" :min="0.1" :max="100"
+        /></label>
+        <ChoiceField
+          id="surface"
+          v-model="art.surface"
+          :label="$t('garment.surface')"
+          :options="options('surface')"
+        />
+      </div>
+    </section>
+    <section>
+      <h2>{{ $t('garment.order') }}</h2>
+      <div class="grid">
+        <label class="wide2"
+          ><span>{{ $t('garment.ticketTitle') }}</span
+          ><a-input
+            id="title"
+            v-model:value="form.title"
+            :maxlength="80"
+            :placeholder="$t('garment.ticketTitleHint')"
+        /></label>
+        <label class="wide2"
+          ><span>{{ $t('garment.customer') }}</span
+          ><a-input id="customer" v-model:value="form.customer" :maxlength="80"
+        /></label>
+        <label
+          ><span>{{ $t('garment.pieces') }}</span
+          ><a-input-number
+            id="pieces"
+            v-model:value="form.pieces"
+            :min="1"
+            :max="10000"
+            :precision="0"
+            class="full"
+        /></label>
+        <label
+          ><span>{{ $t('garment.due') }}</span
+          ><a-date-picker
+            id="due"
+            v-model:value="due"
+            :allow-clear="false"
+            :show-time="{ format: 'HH:mm', minuteStep: 15 }"
+            format="ddd D MMM HH:mm"
+            class="full"
+        /></label>
+        <ChoiceField
+          id="press"
+          v-model="form.pressId"
+          class="wide2"
+          :label="$t('garment.press')"
+          :options="pressChoices"
+        />
+      </div>
+    </section>
+    <div v-if="problem" class="problem" role="alert">{{ problem.message }}</div>
+    <a-button type="primary" size="large" html-type="submit" :loading="keeping">{{
+      $t('garment.keep')
+    }}</a-button>
+  </form>
+</template>
+
+<style scoped>
+.garment {
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+
+section {
+  width: 100%;
+}
+
+.heading {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.grid {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 8px 14px;
+  padding-top: 6px;
+}
+
+.wide2 {
+  grid-column: span 2;
+}
+
+.wide3 {
+  grid-column: span 3;
+}
+
+label > span:first-child,
+.grid :deep(.choice-label) {
+  display: block;
+  padding-bottom: 2px;
+  color: var(--muted);
+  font-size: 13px;
+}
+
+.full {
+  width: 100%;
+}
+
+.problem {
+  padding: 10px 14px;
+  border-left: 4px solid var(--no);
+  background: #fae7e3;
+}
+
+@media (max-width: 1100px) {
+  .grid {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+
+  .wide3 {
+    grid-column: span 2;
+  }
+}
+</style>

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answer, api, type GarmentForm } from '@/api/client'
+
+const emit = defineEmits<{ choose: [garment: GarmentForm] }>()
+const { data } = useQuery({
+  queryKey: ['cloths'],
+  queryFn: () => answer(api.GET('/api/cloths', { params: { query: { size: 200 } } })),
+})
+const cloths = computed(() =>
+  (data.value?.items ?? []).map((cloth) => ({ value: cloth.id, label: cloth.name })),
+)
+
+function choose(id: unknown) {
+  const known = data.value?.items.find((cloth) => cloth.id === id)
+  if (known) emit('choose', known.garment)
+}
+</script>
+
+<template>
+  <a-select
+    v-if="cloths.length"
+    class="known"
+    :options="cloths"
+    :value="undefined"
+    show-search
+    option-filter-prop="label"
+    :placeholder="$t('garment.known')"
+    :aria-label="$t('garment.known')"
+    @change="choose"
+  />
+</template>
+
+<style scoped>
+.known {
+  width: 250px;
+}
+</style>

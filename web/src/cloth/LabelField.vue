@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed } from 'vue'
+import { answer, api } from '@/api/client'
+import { useVocabulary } from '@/speech/vocabulary'
+
+/** The label as it stands on the garment, read back while it is typed. */
+const label = defineModel<string>({ required: true })
+const { word } = useVocabulary()
+const settled = refDebounced(
+  computed(() => label.value.trim()),
+  200,
+)
+const { data } = useQuery({
+  queryKey: ['label', settled],
+  queryFn: () => answer(api.GET('/api/labels/reading', { params: { query: { label: settled.value } } })),
+  enabled: computed(() => settled.value !== ''),
+  placeholderData: keepPreviousData,
+  staleTime: Infinity,
+})
+const reading = computed(() => (settled.value ? data.value : undefined))
+</script>
+
+<template>
+  <div>
+    <a-input
+      id="label"
+      v-model:value="label"
+      :maxlength="300"
+      :placeholder="$t('garment.labelHint')"
+      :status="reading?.refusal ? 'error' : ''"
+      aria-describedby="label-reading"
+    />
+    <p id="label-reading" class="reading" aria-live="polite">
+      <template v-if="reading?.blend">
+        <span v-for="share in reading.blend.shares" :key="share.fibre" class="share">
+          {{ Math.round(share.percent * 10) / 10 }} % {{ word('fibre', share.fibre) }}
+        </span>
+        <span v-for="note in reading.notes" :key="note" class="note">{{ note }}</span>
+      </template>
+      <span v-else-if="reading?.refusal" class="refusal">{{ reading.refusal }}</span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.reading {
+  min-height: 22px;
+  padding-top: 4px;
+  font-size: 14px;
+}
+
+.share {
+  display: inline-block;
+  margin-right: 6px;
+  padding: 0 9px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  background: var(--sheet);
+}
+
+.note {
+  color: var(--tight);
+}
+
+.refusal {
+  color: var(--no);
+}
+</style>

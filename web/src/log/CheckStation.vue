@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import dayjs from 'dayjs'
+import { computed, ref } from 'vue'
+import { answer, api, type Plan, type TicketView } from '@/api/client'
+import { unitsKey } from '@/quantity/units'
+import { when } from '@/quantity/when'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import { forgetRun } from '@/run/openRun'
+import { useKey } from '@/shell/keys'
+import QueryState from '@/shell/QueryState.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+import OutcomeForm from './OutcomeForm.vue'
+
+const props = defineProps<{ ticket: TicketView; plan: Plan | null }>()
+const client = useQueryClient()
+const { title, word } = useVocabulary()
+const path = computed(() => ({ path: { ticketId: props.ticket.id }, query: {} }))
+const outcomes = useQuery({
+  queryKey: ['outcomes', () => props.ticket.id, unitsKey],
+  queryFn: () => answer(api.GET('/api/tickets/{ticketId}/outcomes', { params: path.value })),
+})
+const runs = useQuery({
+  queryKey: ['runs', () => props.ticket.id],
+  queryFn: () => answer(api.GET('/api/tickets/{ticketId}/runs', { params: path.value })),
+})
+const logged = computed(() => outcomes.data.value?.items ?? [])
+/** Something was pressed in it, and nobody said yet how it came out. */
+const open = computed(() =>
+  (runs.data.value?.items ?? []).filter(
+    (run) => run.events.length > 0 && !logged.value.some((outcome) => outcome.runId === run.id),
+  ),
+)
+const logging = ref<string | null>(null)
+useKey(['l', 'L'], () => (logging.value = open.value[0]?.id ?? null))
+
+function done() {
+  logging.value = null
+  forgetRun(props.ticket.id)
+  void client.invalidateQueries()
+}
+</script>
+
+<template>
+  <div>
+    <div class="head">
+      <h2>{{ $t('check.title') }}</h2>
+      <span class="muted">{{ $t('check.logged', { logged: ticket.logged, pieces: ticket.pieces }) }}</span>
+    </div>
+    <QueryState
+      :loading="outcomes.isPending.value || runs.isPending.value"
+      :error="outcomes.error.value ?? runs.error.value"
+      @retry="outcomes.refetch()"
+    >
+      <section v-for="run in open" :key="run.id" class="sheet open">
+        <OutcomeForm
+          v-if="logging === run.id"
+          :run-id="run.id"
+          :pieces="Math.max(1, run.progress.piecesDone)"
+          :most="ticket.pieces - ticket.logged"
+          @logged="done"
+          @later="logging = null"
+        />
+        <template v-else>
+          <span>
+            {{ $t('check.open') }}:
+            {{ $t('check.events', { n: run.events.length, when: when(run.startedAt) }) }}
+          </span>
+          <a-button type="primary" @click="logging = run.id">{{ $t('check.log') }}</a-button>
+        </template>
+      </section>
+      <p v-if="!open.length && !logged.length" class="sheet open">{{ $t('check.none') }}</p>
+      <article v-for="outcome in logged" :key="outcome.runId" class="sheet outcome">
+        <p class="counts figure">
+          {{ $t('check.good', { n: outcome.outcome.good }) }}
+          <span v-if="outcome.outcome.bad" class="bad"
+            >, {{ $t('check.bad', { n: outcome.outcome.bad }) }}</span
+          >
+        </p>
+        <p>
+          {{ outcome.outcome.seen.map((s) => word('seen', s)).join(', ') }}
+          <template v-if="outcome.outcome.temperature !== null">
+            · <TemperatureValue :celsius="outcome.outcome.temperature" />
+          </template>
+          <template v-if="outcome.outcome.time !== null">
+            · <TimeValue :seconds="outcome.outcome.time"
+          /></template>
+        </p>
+        <p v-if="outcome.outcome.note" class="note">{{ outcome.outcome.note }}</p>
+        <p class="muted">
+          {{ when(outcome.loggedAt) }} ·
+          {{
+            $t(dayjs(outcome.keepBackUntil).isAfter(dayjs()) ? 'check.stays' : 'check.free', {
+              when: when(outcome.keepBackUntil),
+            })
+          }}
+        </p>
+      </article>
+    </QueryState>
+    <section v-if="plan" class="care">
+      <h3>{{ $t('check.care') }}</h3>
+      <ul>
+        <li v-for="line in plan.care" :key="line">{{ line }}</li>
+      </ul>
+      <p class="muted">{{ title('medium', plan.decorations[0]?.medium) }}</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 16px;
+  padding-bottom: 10px;
+}
+
+.open,
+.outcome {
+  margin-bottom: 10px;
+  padding: 14px 18px;
+}
+
+.open {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.counts {
+  font-size: 22px;
+}
+
+.bad {
+  color: var(--no);
+}
+
+.note {
+  overflow-wrap: anywhere;
+}
+
+.care {
+  padding-top: 12px;
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { useRouter } from 'vue-router'
+import { answer, api, type GarmentForm } from '@/api/client'
+import ClothSwatch from '@/cloth/ClothSwatch.vue'
+import { startWith } from '@/plan/startWith'
+import { capital } from '@/quantity/format'
+import QueryState from '@/shell/QueryState.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+
+const router = useRouter()
+const { title } = useVocabulary()
+const { data, isPending, error, refetch } = useQuery({
+  queryKey: ['cloths'],
+  queryFn: () => answer(api.GET('/api/cloths', { params: { query: { size: 200 } } })),
+})
+
+function use(garment: GarmentForm) {
+  startWith(garment)
+  void router.push({ name: 'new-ticket' })
+}
+</script>
+
+<template>
+  <main id="work" class="view">
+    <div class="view-head">
+      <h1>{{ $t('cloths.title') }}</h1>
+      <span class="muted">{{ $t('cloths.intro') }}</span>
+    </div>
+    <QueryState :loading="isPending" :error="error" @retry="refetch">
+      <p v-if="!data?.items.length" class="sheet empty">{{ $t('cloths.none') }}</p>
+      <div v-else class="sheet">
+        <table class="rows">
+          <thead>
+            <tr>
+              <th>{{ $t('cloths.columns.name') }}</th>
+              <th>{{ $t('cloths.columns.label') }}</th>
+              <th>{{ $t('cloths.columns.fabric') }}</th>
+              <th>{{ $t('cloths.columns.tried') }}</th>
+              <th>
+                <span class="visually-hidden">{{ $t('cloths.use') }}</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="cloth in data.items" :key="cloth.id">
+              <td class="name">
+                <ClothSwatch :depth="cloth.garment.depth" :hue="cloth.garment.hue" /> {{ cloth.name }}
+              </td>
+              <td>{{ cloth.garment.label }}</td>
+              <td>{{ title('fabric', cloth.garment.fabric) }}</td>
+              <td>
+                <span v-if="!cloth.tried.length" class="muted">{{ $t('cloths.untried') }}</span>
+                <div v-for="tried in cloth.tried" :key="tried.medium">
+                  {{
+                    $t('cloths.result', {
+                      medium: capital(tried.medium),
+                      good: tried.good,
+                      all: tried.good + tried.bad,
+                    })
+                  }}
+                </div>
+              </td>
+              <td>
+                <a-button size="small" @click="use(cloth.garment)">{{ $t('cloths.use') }}</a-button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </QueryState>
+  </main>
+</template>
+
+<style scoped>
+.empty {
+  padding: 20px;
+}
+
+.name svg {
+  vertical-align: -4px;
+}
+</style>

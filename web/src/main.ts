@@ -1,0 +1,15 @@
+import '@fontsource/atkinson-hyperlegible-next/latin-400.css'
+import '@fontsource/atkinson-hyperlegible-next/latin-600.css'
+import '@fontsource/barlow-condensed/latin-500.css'
+import '@fontsource/barlow-condensed/latin-600.css'
+import 'ant-design-vue/dist/reset.css'
+import './style/tokens.css'
+import './style/base.css'
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { queryClient } from './api/queries'
+import { i18n } from './i18n'
+import { router } from './router'
+
+createApp(App).use(router).use(i18n).use(VueQueryPlugin, { queryClient }).mount('#app')

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { useVocabulary } from '@/speech/vocabulary'
+
+defineProps<{ cautions: string[] }>()
+const { word } = useVocabulary()
+</script>
+
+<template>
+  <ul v-if="cautions.length" class="cautions" :aria-label="$t('press.cautions')">
+    <li v-for="caution in cautions" :key="caution">{{ word('caution', caution) }}</li>
+  </ul>
+</template>
+
+<style scoped>
+.cautions {
+  padding: 10px 16px 10px 32px;
+  border-left: 4px solid var(--copper);
+  background: #fbeedd;
+  font-size: 14px;
+  line-height: 1.5;
+}
+
+@media print {
+  .cautions {
+    border: 1px solid #000;
+    background: none;
+    font-size: 11px;
+  }
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Plan, TicketForm } from '@/api/client'
+import LengthValue from '@/quantity/LengthValue.vue'
+import { capital } from '@/quantity/format'
+import { useVocabulary } from '@/speech/vocabulary'
+import { currentOption } from './currentOption'
+
+const props = defineProps<{ form: TicketForm; plan: Plan | null }>()
+defineEmits<{ method: [] }>()
+const { title } = useVocabulary()
+const option = computed(() => currentOption(props.plan))
+</script>
+
+<template>
+  <div>
+    <h2>{{ $t('cut.title') }}</h2>
+    <div v-if="!plan" class="sheet box">
+      {{ $t('cut.first') }}
+      <a-button type="primary" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
+    </div>
+    <p v-else-if="!option" class="sheet box">{{ $t('cut.noHeat') }}</p>
+    <template v-else>
+      <dl class="sheet facts">
+        <div>
+          <dt>{{ $t('cut.way') }}</dt>
+          <dd class="big">{{ title('orientation', option.recipe.orientation.value) }}</dd>
+          <dd class="muted">{{ option.recipe.orientation.why[0]?.sentence }}</dd>
+        </div>
+        <div>
+          <dt>{{ $t('cut.face') }}</dt>
+          <dd class="big">{{ title('cutface', option.recipe.cutFace) }}</dd>
+        </div>
+        <div>
+          <dt>{{ $t('cut.size') }}</dt>
+          <dd class="big">
+            <LengthValue :millimetres="form.decorations[0]!.width" /> ×
+            <LengthValue :millimetres="form.decorations[0]!.height" />
+          </dd>
+        </div>
+        <div v-if="option.recipe.positions > 1">
+          <dt>{{ $t('cut.positions') }}</dt>
+          <dd>{{ $t('cut.positionsNote', { n: option.recipe.positions }) }}</dd>
+        </div>
+      </dl>
+      <ol class="sheet list">
+        <li v-for="line in option.preparation" :key="line">{{ capital(line) }}</li>
+      </ol>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.box,
+.facts,
+.list {
+  margin: 12px 0;
+  padding: 16px 20px;
+}
+
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 18px 44px;
+}
+
+dt {
+  color: var(--muted);
+}
+
+dd {
+  margin: 0;
+}
+
+.big {
+  font: 600 22px var(--figures);
+}
+
+.list {
+  padding-left: 40px;
+  line-height: 1.9;
+}
+</style>

@@ -1,0 +1,206 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answer, api, type Problem, type Schemas, type TicketForm } from '@/api/client'
+import { capital } from '@/quantity/format'
+import { useVocabulary } from '@/speech/vocabulary'
+import { missing } from './blankTicket'
+import OptionRow from './OptionRow.vue'
+
+const form = defineModel<TicketForm>({ required: true })
+const props = defineProps<{
+  decoration: Schemas['DecorationPlan'] | null
+  error: Error | Problem | null
+  taken: string | null
+  shown: string | null
+  busy: boolean
+}>()
+defineEmits<{ look: [medium: string]; take: [medium: string]; fix: [] }>()
+
+const { word, title } = useVocabulary()
+const { data: materials } = useQuery({
+  queryKey: ['materials'],
+  queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
+})
+const open = computed(() => missing(form.value))
+const rolls = computed(() => {
+  const usable = new Set(props.decoration?.options.map((option) => option.medium))
+  return (materials.value?.items ?? [])
+    .filter((item) => usable.has(item.material.medium))
+    .map((item) => ({
+      value: item.id,
+      label: `${item.material.name}, ${item.material.colour} (${item.mediumName})`,
+    }))
+})
+/** Taken once, but the garment has changed since. */
+const gone = computed(() => {
+  const medium = form.value.decorations[0]?.medium
+  const all = props.decoration
+  return medium && all && medium !== 'no-heat' && !all.options.some((o) => o.medium === medium)
+    ? medium
+    : null
+})
+const material = computed({
+  get: () => form.value.decorations[0]?.materialId ?? undefined,
+  set: (value: string | undefined) => (form.value.decorations[0]!.materialId = value ?? null),
+})
+</script>
+
+<template>
+  <div>
+    <h2>{{ $t('method.title') }}</h2>
+    <div v-if="open.length" class="sheet notice" role="alert">
+      {{ $t('method.fix', { what: open.map((key) => $t(`garment.${key}`)).join(', ') }) }}
+      <a-button size="small" @click="$emit('fix')">{{ $t('method.toGarment') }}</a-button>
+    </div>
+    <div v-else-if="error" class="sheet notice" role="alert">
+      {{ error.message }} <a-button size="small" @click="$emit('fix')">{{ $t('method.toGarment') }}</a-button>
+    </div>
+    <a-skeleton v-else-if="!decoration" active />
+    <template v-else>
+      <div class="line">
+        <p class="muted">
+          {{ form.garment.label }}, {{ form.garment.colour }}, {{ word('dye', form.garment.dye) }}.
+          {{
+            $t('method.summary', { options: decoration.options.length, ruledOut: decoration.ruledOut.length })
+          }}
+        </p>
+        <label v-if="rolls.length" class="roll">
+          <span class="visually-hidden">{{ $t('method.material') }}</span>
+          <a-select
+            v-model:value="material"
+            :options="rolls"
+            allow-clear
+            :placeholder="$t('method.materialNone')"
+            :aria-label="$t('method.material')"
+            style="width: 100%"
+          />
+        </label>
+      </div>
+      <p v-if="gone" class="gone" role="alert">{{ $t('method.gone', { medium: title('medium', gone) }) }}</p>
+      <div class="options">
+        <OptionRow
+          v-for="(option, n) in decoration.options"
+          :key="option.medium"
+          :option="option"
+          :rank="n + 1"
+          :taken="option.medium === taken"
+          :shown="option.medium === shown"
+          :busy="busy"
+          @look="$emit('look', option.medium)"
+          @take="$emit('take', option.medium)"
+        />
+      </div>
+      <section class="no-heat" :class="{ sheet: !decoration.options.length }">
+        <p v-if="!decoration.options.length">{{ $t('method.none') }}</p>
+        <h3 v-else>{{ $t('method.noHeat') }}</h3>
+        <ul>
+          <li v-for="way in decoration.noHeat" :key="way">{{ way }}</li>
+        </ul>
+        <a-button
+          :type="decoration.options.length ? 'default' : 'primary'"
+          :size="decoration.options.length ? 'small' : 'middle'"
+          :loading="busy"
+          @click="$emit('take', 'no-heat')"
+        >
+          {{ $t('method.takeNoHeat') }}
+        </a-button>
+        <span v-if="taken === 'no-heat'" class="muted"> {{ $t('method.taken') }}</span>
+      </section>
+      <template v-if="decoration.ruledOut.length">
+        <h3 class="out-title">{{ $t('method.ruledOut') }}</h3>
+        <dl class="out">
+          <div v-for="out in decoration.ruledOut" :key="out.medium">
+            <dt>{{ capital(out.name) }}</dt>
+            <dd>
+              <span class="question">{{ word('question', out.question) }}:</span> {{ out.reason }}
+              <strong>{{ out.lift }}</strong>
+            </dd>
+          </div>
+        </dl>
+      </template>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 280px;
+  align-items: center;
+  gap: 16px;
+  padding: 4px 0 12px;
+}
+
+.options {
+  display: grid;
+  gap: 10px;
+}
+
+.notice {
+  margin-top: 12px;
+  padding: 14px 18px;
+}
+
+.gone {
+  padding-bottom: 10px;
+  color: var(--no);
+  font-weight: 600;
+}
+
+.no-heat {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 16px;
+  padding: 12px 2px;
+}
+
+.no-heat.sheet {
+  padding: 16px 20px;
+}
+
+.no-heat.sheet > * {
+  flex-basis: 100%;
+}
+
+.no-heat.sheet > button {
+  flex-basis: auto;
+}
+
+.no-heat ul {
+  flex: 1;
+  font-size: 14px;
+}
+
+.out-title {
+  padding: 6px 0;
+}
+
+.out {
+  margin: 0;
+}
+
+.out > div {
+  display: grid;
+  grid-template-columns: 180px 1fr;
+  padding: 9px 2px;
+  border-top: 1px solid var(--line);
+}
+
+dt {
+  font-weight: 600;
+}
+
+dd {
+  margin: 0;
+}
+
+dd strong {
+  color: var(--copper);
+}
+
+.question {
+  color: var(--muted);
+}
+</style>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import type { Option } from '@/api/client'
+import { capital } from '@/quantity/format'
+import PeelMark from '@/quantity/PeelMark.vue'
+import PressureMark from '@/quantity/PressureMark.vue'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import MarginBar from './MarginBar.vue'
+import WhyThis from './WhyThis.vue'
+
+defineProps<{ option: Option; rank: number; taken: boolean; shown: boolean; busy: boolean }>()
+defineEmits<{ look: []; take: [] }>()
+</script>
+
+<template>
+  <article class="option sheet" :class="{ shown }" @click="$emit('look')">
+    <span class="rank figure">{{ rank }}</span>
+    <div class="what">
+      <h3>
+        {{ capital(option.name) }} <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
+      </h3>
+      <p>{{ option.reasons.join(' ') }}</p>
+      <ul v-if="option.cautions.length" class="cautions">
+        <li v-for="caution in option.cautions" :key="caution">{{ caution }}</li>
+      </ul>
+    </div>
+    <div class="margins">
+      <MarginBar :margin="option.margins.hold" />
+      <MarginBar :margin="option.margins.mark" />
+      <MarginBar :margin="option.margins.bleed" />
+    </div>
+    <div class="settings">
+      <WhyThis :what="$t('press.set')" :why="option.recipe.dial.why">
+        <TemperatureValue :celsius="option.recipe.dial.value" />
+      </WhyThis>
+      <WhyThis :what="$t('press.time')" :why="option.recipe.time.why">
+        <TimeValue :seconds="option.recipe.time.value" />
+      </WhyThis>
+      <WhyThis :what="$t('press.pressure')" :why="option.recipe.pressure.why">
+        <PressureMark :pressure="option.recipe.pressure.value" />
+      </WhyThis>
+      <WhyThis :what="$t('press.peel')" :why="option.recipe.peel.why">
+        <PeelMark :peel="option.recipe.peel.value" />
+      </WhyThis>
+      <WhyThis :what="$t('press.keepBack')" :why="option.recipe.keepBack.why">
+        {{ $t('method.keepBack') }} <TimeValue :seconds="option.recipe.keepBack.value" class="small" />
+      </WhyThis>
+      <a-button
+        class="take"
+        :type="rank === 1 ? 'primary' : 'default'"
+        :loading="busy && shown"
+        @click.stop="$emit('take')"
+      >
+        {{ $t('method.take', { medium: option.name }) }}
+      </a-button>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.option {
+  display: grid;
+  grid-template-columns: 30px minmax(0, 1fr) auto;
+  gap: 4px 12px;
+  padding: 14px 16px;
+}
+
+.shown {
+  border: 2px solid var(--copper);
+  padding: 13px 15px;
+}
+
+.rank {
+  color: var(--copper);
+  font-size: 26px;
+  line-height: 1;
+}
+
+h3 {
+  font: 600 18px var(--text);
+}
+
+.taken {
+  padding: 1px 8px;
+  border-radius: 8px;
+  background: var(--safe);
+  color: #fff;
+  font-weight: 400;
+  font-size: 13px;
+}
+
+.cautions {
+  padding-left: 18px;
+  color: var(--tight);
+}
+
+.margins {
+  display: grid;
+  align-content: start;
+  gap: 2px;
+  padding-top: 2px;
+}
+
+.settings {
+  display: flex;
+  flex-wrap: wrap;
+  grid-column: 2 / -1;
+  align-items: baseline;
+  gap: 6px 18px;
+  padding-top: 6px;
+}
+
+.settings .figure {
+  font-size: 24px;
+}
+
+.settings .small {
+  font-size: 17px;
+}
+
+.take {
+  margin-left: auto;
+}
+</style>

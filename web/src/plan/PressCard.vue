@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import StackDrawing from '@/press/StackDrawing.vue'
+import { capital } from '@/quantity/format'
+import LengthValue from '@/quantity/LengthValue.vue'
+import { when } from '@/quantity/when'
+import QueryState from '@/shell/QueryState.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+import CautionList from './CautionList.vue'
+import { currentOption } from './currentOption'
+import RecipeFigures from './RecipeFigures.vue'
+import StepList from './StepList.vue'
+import { usePlan, useTicket } from './useTicket'
+
+/** A ticket on one sheet, to walk to the press with. */
+const route = useRoute()
+const id = computed(() => route.params.id as string)
+const { data: ticket, isPending, error, refetch } = useTicket(id)
+const planId = computed(() => ticket.value?.planId)
+const { data: stored } = usePlan(planId)
+const option = computed(() => currentOption(stored.value?.plan ?? null))
+const { title, word } = useVocabulary()
+const print = () => window.print()
+</script>
+
+<template>
+  <main id="work" class="card">
+    <QueryState :loading="isPending" :error="error" @retry="refetch">
+      <template v-if="ticket">
+        <div class="tools no-print">
+          <a-button type="primary" @click="print">{{ $t('card.print') }}</a-button>
+          <RouterLink :to="{ name: 'ticket', params: { id, station: 'press' } }">{{
+            $t('card.back')
+          }}</RouterLink>
+        </div>
+        <header>
+          <h1>{{ ticket.name }} {{ ticket.title }}</h1>
+          <p>
+            {{ ticket.pieces }} × {{ ticket.garment.name }}, {{ ticket.garment.colour }},
+            {{ ticket.garment.label }}, {{ word('fabric', ticket.garment.fabric) }}.
+            {{ $t('ticket.due', { when: when(ticket.dueAt) }) }}. {{ ticket.press.name }}.
+          </p>
+          <p v-for="decoration in ticket.decorations" :key="decoration.id">
+            <strong>{{ decoration.description }}</strong>, <LengthValue :millimetres="decoration.width" /> ×
+            <LengthValue :millimetres="decoration.height" />, {{ word('placement', decoration.placement) }}
+            <template v-if="option">
+              : {{ option.name }}, {{ word('orientation', option.recipe.orientation.value) }}
+            </template>
+          </p>
+        </header>
+        <template v-if="stored">
+          <RecipeFigures v-if="option" :option="option" />
+          <div class="columns">
+            <div>
+              <template v-if="option">
+                <h2>{{ $t('card.before') }}</h2>
+                <ul>
+                  <li v-for="line in option.preparation" :key="line">{{ line }}</li>
+                </ul>
+              </template>
+              <h2>{{ $t('card.steps') }}</h2>
+              <StepList :steps="stored.plan.steps" />
+            </div>
+            <div>
+              <template v-if="option">
+                <h2>{{ $t('card.stack') }}</h2>
+                <StackDrawing
+                  :stack="option.stack"
+                  :depth="ticket.garment.depth"
+                  :hue="ticket.garment.hue"
+                  :height="330"
+                />
+              </template>
+              <h2>{{ $t('card.care') }}</h2>
+              <ul>
+                <li v-for="line in stored.plan.care" :key="line">{{ line }}</li>
+              </ul>
+              <h2>{{ $t('card.notes') }}</h2>
+              <div class="notes" />
+            </div>
+          </div>
+          <h2>{{ capital($t('card.cautions')) }}</h2>
+          <CautionList :cautions="stored.plan.cautions" />
+        </template>
+        <p v-else>{{ $t('press.first') }} {{ title('medium', ticket.decorations[0]?.medium) }}</p>
+      </template>
+    </QueryState>
+  </main>
+</template>
+
+<style scoped>
+.card {
+  box-sizing: border-box;
+  max-width: 900px;
+  margin: 16px auto;
+  padding: 24px 30px;
+  background: #fff;
+}
+
+.tools {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  margin-bottom: 14px;
+}
+
+header {
+  padding-bottom: 10px;
+}
+
+h2 {
+  padding: 10px 0 4px;
+  font-size: 18px;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  gap: 26px;
+}
+
+.notes {
+  height: 60px;
+  border: 1px solid #999;
+}
+
+@media print {
+  @page {
+    margin: 12mm;
+    size: A4;
+  }
+
+  .card {
+    max-width: none;
+    margin: 0;
+    padding: 0;
+  }
+}
+</style>

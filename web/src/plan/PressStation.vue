@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Schemas, TicketView } from '@/api/client'
+import { when } from '@/quantity/when'
+import { hasOpenRun } from '@/run/openRun'
+import CautionList from './CautionList.vue'
+import { currentOption } from './currentOption'
+import MarginBar from './MarginBar.vue'
+import RecipeFigures from './RecipeFigures.vue'
+import StepList from './StepList.vue'
+
+const props = defineProps<{ ticket: TicketView; stored: Schemas['PlanView'] | null }>()
+defineEmits<{ method: [] }>()
+const router = useRouter()
+const option = computed(() => currentOption(props.stored?.plan ?? null))
+const open = computed(() => hasOpenRun(props.ticket.id))
+const done = computed(() => props.ticket.logged >= props.ticket.pieces)
+</script>
+
+<template>
+  <div>
+    <div v-if="!ticket.planId" class="sheet box">
+      {{ $t('press.first') }}
+      <a-button type="primary" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
+    </div>
+    <a-skeleton v-else-if="!stored" active />
+    <template v-else>
+      <div class="head">
+        <h2>{{ $t('press.title') }}</h2>
+        <span class="actions">
+          <a-button @click="router.push({ name: 'card', params: { id: ticket.id } })">{{
+            $t('press.card')
+          }}</a-button>
+          <a-button
+            type="primary"
+            size="large"
+            @click="router.push({ name: 'at-the-press', params: { id: ticket.id } })"
+          >
+            {{ $t(open ? 'press.go' : 'press.start') }}
+          </a-button>
+        </span>
+      </div>
+      <p v-if="!ticket.planCurrent" class="stale" role="alert">
+        {{ $t('press.stale') }}
+        <a-button size="small" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
+      </p>
+      <p v-if="done" class="muted">{{ $t('press.all') }}</p>
+      <template v-if="option">
+        <RecipeFigures :option="option" />
+        <div class="margins">
+          <MarginBar :margin="option.margins.hold" reason />
+          <MarginBar :margin="option.margins.mark" reason />
+          <MarginBar :margin="option.margins.bleed" reason />
+        </div>
+      </template>
+      <CautionList :cautions="stored.plan.cautions" />
+      <h3 class="steps">{{ $t('press.steps') }}</h3>
+      <StepList :steps="stored.plan.steps" />
+      <p class="muted made">
+        {{ $t('press.made', { n: stored.number, rules: stored.plan.rules, when: when(stored.createdAt) }) }}
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.box {
+  padding: 16px 20px;
+}
+
+.head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  padding-bottom: 6px;
+}
+
+.actions {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+
+.stale {
+  padding: 8px 12px;
+  background: var(--tight-band);
+}
+
+.margins {
+  display: grid;
+  gap: 2px;
+  padding: 12px 0;
+}
+
+.steps {
+  padding: 14px 0 6px;
+}
+
+.made {
+  padding-top: 12px;
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import type { Option } from '@/api/client'
+import PeelMark from '@/quantity/PeelMark.vue'
+import PressureMark from '@/quantity/PressureMark.vue'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+import WhyThis from './WhyThis.vue'
+
+defineProps<{ option: Option }>()
+const { word } = useVocabulary()
+</script>
+
+<template>
+  <dl class="recipe">
+    <div>
+      <dt>{{ $t('press.set') }}</dt>
+      <dd>
+        <WhyThis :what="$t('press.set')" :why="option.recipe.dial.why">
+          <TemperatureValue :celsius="option.recipe.dial.value" />
+        </WhyThis>
+      </dd>
+    </div>
+    <div>
+      <dt>{{ $t('press.time') }}</dt>
+      <dd>
+        <WhyThis :what="$t('press.time')" :why="option.recipe.time.why">
+          <TimeValue :seconds="option.recipe.time.value" />
+        </WhyThis>
+      </dd>
+    </div>
+    <div>
+      <dt>{{ $t('press.pressure') }}</dt>
+      <dd class="word">
+        <WhyThis :what="$t('press.pressure')" :why="option.recipe.pressure.why">
+          <PressureMark :pressure="option.recipe.pressure.value" />
+        </WhyThis>
+      </dd>
+    </div>
+    <div>
+      <dt>{{ $t('press.peel') }}</dt>
+      <dd class="word">
+        <WhyThis :what="$t('press.peel')" :why="option.recipe.peel.why">
+          <PeelMark :peel="option.recipe.peel.value" />
+        </WhyThis>
+      </dd>
+    </div>
+    <div>
+      <dt>{{ $t('press.cover') }}</dt>
+      <dd class="word">
+        <WhyThis :what="$t('press.cover')" :why="option.recipe.cover.why">
+          {{ word('cover', option.recipe.cover.value) }}
+        </WhyThis>
+      </dd>
+    </div>
+    <div>
+      <dt>{{ $t('press.drying') }}</dt>
+      <dd class="word">
+        <WhyThis :what="$t('press.drying')" :why="option.recipe.drying.why">
+          <TimeValue :seconds="option.recipe.drying.value" />
+        </WhyThis>
+      </dd>
+    </div>
+    <div>
+      <dt>{{ $t('press.keepBack') }}</dt>
+      <dd class="word">
+        <WhyThis :what="$t('press.keepBack')" :why="option.recipe.keepBack.why">
+          <TimeValue :seconds="option.recipe.keepBack.value" />
+        </WhyThis>
+      </dd>
+    </div>
+  </dl>
+</template>
+
+<style scoped>
+.recipe {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 30px;
+  margin: 0;
+}
+
+dt {
+  color: var(--muted);
+  font-size: 14px;
+}
+
+dd {
+  margin: 0;
+  font: 600 38px/1.15 var(--figures);
+}
+
+.word {
+  font-size: 24px;
+  line-height: 44px;
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { Step } from '@/api/client'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+
+defineProps<{ steps: Step[] }>()
+const { title } = useVocabulary()
+</script>
+
+<template>
+  <ol class="steps">
+    <li v-for="step in steps" :key="step.number">
+      <span class="number figure">{{ step.number }}</span>
+      <span class="kind">{{ title('step', step.kind) }}</span>
+      <span>{{ step.instruction }}</span>
+      <span class="setting">
+        <TemperatureValue v-if="step.setting" :celsius="step.setting.dial" />
+        <TimeValue v-if="step.timed !== null" :seconds="step.timed" />
+      </span>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.steps {
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 26px 112px minmax(0, 1fr) auto;
+  gap: 10px;
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+
+.number {
+  color: var(--copper);
+}
+
+.kind {
+  font-weight: 600;
+}
+
+.setting {
+  display: flex;
+  gap: 12px;
+  font-size: 17px;
+}
+
+@media print {
+  li {
+    padding: 3px 0;
+  }
+}
+</style>

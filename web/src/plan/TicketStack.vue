@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { Option, TicketForm } from '@/api/client'
+import StackDrawing from '@/press/StackDrawing.vue'
+import { capital } from '@/quantity/format'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import PressureMark from '@/quantity/PressureMark.vue'
+import PeelMark from '@/quantity/PeelMark.vue'
+
+defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boolean }>()
+</script>
+
+<template>
+  <div class="ticket-stack">
+    <div class="head">
+      <h2>{{ $t('ticket.stack') }}</h2>
+      <span v-if="option" class="muted">{{ $t('ticket.stackOf', { medium: capital(option.name) }) }}</span>
+    </div>
+    <template v-if="option && form">
+      <StackDrawing :stack="option.stack" :depth="form.garment.depth" :hue="form.garment.hue" :height="430" />
+      <p class="settings">
+        <TemperatureValue :celsius="option.recipe.dial.value" />
+        <TimeValue :seconds="option.recipe.time.value" />
+        <PressureMark :pressure="option.recipe.pressure.value" />
+        <PeelMark :peel="option.recipe.peel.value" />
+      </p>
+    </template>
+    <p v-else-if="withoutHeat" class="muted">{{ $t('ticket.noHeat') }}</p>
+    <p v-else class="muted">{{ $t('ticket.stackEmpty') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.ticket-stack {
+  position: sticky;
+  top: 16px;
+}
+
+.head {
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  margin-bottom: 10px;
+}
+
+.settings {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 6px 20px;
+  padding-top: 12px;
+  font-size: 16px;
+}
+
+.settings .figure {
+  font-size: 26px;
+}
+</style>

@@ -1,0 +1,311 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { useMediaQuery } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { App } from 'ant-design-vue'
+import { answer, api, Problem } from '@/api/client'
+import GarmentStation from '@/cloth/GarmentStation.vue'
+import CheckStation from '@/log/CheckStation.vue'
+import { when } from '@/quantity/when'
+import { useKey } from '@/shell/keys'
+import QueryState from '@/shell/QueryState.vue'
+import { blankTicket, formOf } from './blankTicket'
+import CutStation from './CutStation.vue'
+import MethodStation from './MethodStation.vue'
+import PressStation from './PressStation.vue'
+import { STATIONS, type StationName } from './stations'
+import { takeStart } from './startWith'
+import StationRibbon from './StationRibbon.vue'
+import TicketStack from './TicketStack.vue'
+import { useMakePlan, usePlan, useSaveTicket, useTicket } from './useTicket'
+import { usePreview } from './usePreview'
+import { useTicketDraft } from './useTicketDraft'
+
+const route = useRoute()
+const router = useRouter()
+const { t } = useI18n()
+const { message } = App.useApp()
+
+const ticketId = computed(() => (route.name === 'new-ticket' ? undefined : (route.params.id as string)))
+const station = computed<StationName>(() =>
+  ticketId.value ? (route.params.station as StationName) || 'garment' : 'garment',
+)
+
+const { id, form, dirty, restored, base, reset } = useTicketDraft(ticketId.value ?? 'new')
+const { data: ticket, isPending, error, refetch } = useTicket(ticketId)
+const { data: presses } = useQuery({
+  queryKey: ['presses'],
+  queryFn: () => answer(api.GET('/api/presses', { params: { query: {} } })),
+})
+const planId = computed(() => ticket.value?.planId)
+const { data: stored } = usePlan(planId)
+const preview = usePreview(form)
+const save = useSaveTicket()
+const makePlan = useMakePlan()
+const stale = ref(false)
+const problem = ref<Problem | null>(null)
+const looking = ref<string | null>(null)
+const wide = useMediaQuery('(min-width: 900px)')
+const drawer = ref(false)
+
+/** A new ticket begins blank, or with the cloth that was chosen in Cloth memory. */
+function beginNew(pressId: string) {
+  base(blankTicket(pressId))
+  const garment = takeStart()
+  if (garment && form.value) form.value.garment = garment
+}
+
+watch(
+  [ticket, presses],
+  () => {
+    if (ticket.value) base(formOf(ticket.value))
+    else if (!ticketId.value && presses.value?.items[0]) beginNew(presses.value.items[0].id)
+  },
+  { immediate: true },
+)
+
+watch(
+  () => [ticket.value?.version, form.value?.version],
+  ([server, typed]) => {
+    stale.value = dirty.value && server !== undefined && typed !== undefined && server > typed
+  },
+)
+
+const plan = computed(() => preview.data.value ?? null)
+const decoration = computed(() => plan.value?.decorations[0] ?? null)
+const shown = computed(() => {
+  const wanted = looking.value ?? form.value?.decorations[0]?.medium ?? decoration.value?.medium
+  return (
+    decoration.value?.options.find((option) => option.medium === wanted) ??
+    decoration.value?.options[0] ??
+    null
+  )
+})
+
+function go(to: StationName) {
+  if (ticketId.value) void router.push({ name: 'ticket', params: { id: ticketId.value, station: to } })
+}
+
+STATIONS.forEach((name, index) => useKey(String(index + 1), () => go(name)))
+useKey('l', () => go('check'))
+
+async function keep(): Promise<boolean> {
+  if (!form.value) return false
+  problem.value = null
+  const target = ticketId.value ?? id.value
+  try {
+    const kept = await save.mutateAsync({ id: target, form: form.value })
+    reset(formOf(kept))
+    return true
+  } catch (e) {
+    if (!(e instanceof Problem)) throw e
+    problem.value = e
+    if (e.kind === 'stale') stale.value = true
+    else message.error(e.message)
+    return false
+  }
+}
+
+async function keepAndChoose() {
+  const target = ticketId.value ?? id.value
+  if (await keep()) await router.push({ name: 'ticket', params: { id: target, station: 'method' } })
+}
+
+async function take(medium: string) {
+  if (!form.value || !ticketId.value) return
+  const before = form.value.decorations[0]!.medium
+  form.value.decorations[0]!.medium = medium
+  if (!(await keep())) {
+    form.value.decorations[0]!.medium = before
+    return
+  }
+  try {
+    await makePlan.mutateAsync({ ticketId: ticketId.value, planId: crypto.randomUUID() })
+    go('press')
+  } catch (e) {
+    message.error(e instanceof Problem ? e.message : String(e))
+  }
+}
+
+async function load() {
+  stale.value = false
+  const fresh = await refetch()
+  if (fresh.data) reset(formOf(fresh.data))
+}
+
+function drop() {
+  if (ticket.value) reset(formOf(ticket.value))
+  else if (presses.value?.items[0]) reset(blankTicket(presses.value.items[0].id))
+}
+
+watch(station, () => (looking.value = null))
+
+const heading = computed(() => (ticketId.value ? form.value?.title : t('ticket.new')))
+const subtitle = computed(() => {
+  if (!ticket.value || !form.value) return ''
+  const what = t('ticket.subtitle', {
+    pieces: form.value.pieces,
+    garment: form.value.garment.name,
+    on: form.value.decorations[0]?.description,
+  })
+  return `${what} · ${t('ticket.due', { when: when(form.value.dueAt) })}`
+})
+</script>
+
+<template>
+  <div class="ticket">
+    <div class="head">
+      <div class="title">
+        <h1>
+          <span v-if="ticket" class="number">{{ ticket.name }}</span> {{ heading }}
+        </h1>
+        <p class="muted">{{ subtitle }}</p>
+      </div>
+      <StationRibbon :current="station" :stations="ticket?.stations ?? []" :ticket-id="ticketId" />
+    </div>
+    <div v-if="stale" role="alert" class="notice stale">
+      {{ $t('ticket.stale') }} <a-button size="small" @click="load">{{ $t('ticket.load') }}</a-button>
+    </div>
+    <div v-else-if="dirty && restored" class="notice" role="status">
+      {{ $t('ticket.draft') }} <a-button size="small" @click="drop">{{ $t('ticket.drop') }}</a-button>
+    </div>
+    <div class="body">
+      <main id="work" class="work">
+        <QueryState :loading="(ticketId !== undefined && isPending) || !form" :error="error" @retry="refetch">
+          <template v-if="form">
+            <GarmentStation
+              v-if="station === 'garment'"
+              v-model="form"
+              :presses="presses?.items ?? []"
+              :problem="problem"
+              :keeping="save.isPending.value"
+              @keep="keepAndChoose"
+            />
+            <MethodStation
+              v-else-if="station === 'method'"
+              v-model="form"
+              :decoration="decoration"
+              :error="preview.error.value"
+              :taken="ticket?.planCurrent ? form.decorations[0]!.medium : null"
+              :shown="shown?.medium ?? null"
+              :busy="save.isPending.value || makePlan.isPending.value"
+              @look="looking = $event"
+              @take="take"
+              @fix="go('garment')"
+            />
+            <CutStation
+              v-else-if="station === 'cut'"
+              :form="form"
+              :plan="stored?.plan ?? null"
+              @method="go('method')"
+            />
+            <PressStation
+              v-else-if="station === 'press' && ticket"
+              :ticket="ticket"
+              :stored="stored ?? null"
+              @method="go('method')"
+            />
+            <CheckStation
+              v-else-if="station === 'check' && ticket"
+              :ticket="ticket"
+              :plan="stored?.plan ?? null"
+            />
+          </template>
+        </QueryState>
+      </main>
+      <aside v-if="wide" class="side" :aria-label="$t('ticket.stack')">
+        <TicketStack :form="form" :option="shown" :without-heat="decoration?.options.length === 0" />
+      </aside>
+      <template v-else>
+        <a-button class="open-stack" @click="drawer = true">{{ $t('ticket.open') }}</a-button>
+        <a-drawer v-model:open="drawer" placement="right" :width="360" :title="$t('ticket.stack')">
+          <section role="dialog" :aria-label="$t('ticket.stack')">
+            <TicketStack :form="form" :option="shown" :without-heat="decoration?.options.length === 0" />
+          </section>
+        </a-drawer>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ticket {
+  display: flex;
+  flex-direction: column;
+  min-height: calc(100vh - var(--bar));
+}
+
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px 24px;
+  padding: 8px 20px;
+  border-bottom: 1px solid var(--line);
+  background: var(--sheet);
+}
+
+.title {
+  flex: 1 1 300px;
+  min-width: 0;
+}
+
+h1 {
+  overflow: hidden;
+  font-size: 26px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.title p {
+  overflow: hidden;
+  min-height: 20px;
+  font-size: 14px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.number {
+  margin-right: 6px;
+}
+
+.notice {
+  padding: 6px 20px;
+  background: #f3e6c4;
+}
+
+.stale {
+  background: var(--no-band);
+}
+
+.body {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(0, 1fr) minmax(380px, 40%);
+}
+
+.work {
+  padding: 16px 20px 32px;
+}
+
+.side {
+  padding: 16px 20px;
+  border-left: 1px solid var(--line);
+  background: var(--sheet);
+}
+
+.open-stack {
+  position: fixed;
+  right: 16px;
+  bottom: 16px;
+}
+
+@media (max-width: 899px) {
+  .body {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,65 @@
+import dayjs from 'dayjs'
+import type { DecorationForm, GarmentForm, TicketForm, TicketView } from '@/api/client'
+
+export function blankGarment(): GarmentForm {
+  return {
+    name: '',
+    kind: 'TOP',
+    label: '',
+    fabric: 'JERSEY',
+    colour: 'white',
+    depth: 'WHITE',
+    hue: 'NEUTRAL',
+    dye: 'UNKNOWN',
+    finish: 'NONE',
+    obstacles: [],
+    iron: 'UNKNOWN',
+    size: 'ADULT',
+  }
+}
+
+export function blankDecoration(): DecorationForm {
+  return {
+    id: 'a',
+    description: '',
+    kind: 'LETTERING',
+    width: 200,
+    height: 80,
+    colours: 1,
+    lightest: 'WHITE',
+    placement: 'CHEST',
+    surface: 'ANY',
+    thinnestStroke: null,
+    medium: null,
+    materialId: null,
+  }
+}
+
+/** Due in two days at four: what most customers mean by "soon". */
+export function blankTicket(pressId: string): TicketForm {
+  return {
+    title: '',
+    customer: '',
+    dueAt: dayjs().add(2, 'day').hour(16).minute(0).second(0).millisecond(0).toISOString(),
+    pieces: 1,
+    pressId,
+    garment: blankGarment(),
+    decorations: [blankDecoration()],
+    version: 0,
+  }
+}
+
+export function formOf(ticket: TicketView): TicketForm {
+  const { title, customer, dueAt, pieces, pressId, garment, decorations, version } = ticket
+  return structuredClone({ title, customer, dueAt, pieces, pressId, garment, decorations, version })
+}
+
+/** What still has to be typed before a plan can be tried; keys of the garment station's labels. */
+export function missing(form: TicketForm): string[] {
+  const found: string[] = []
+  if (!form.garment.name.trim()) found.push('name')
+  if (!form.garment.label.trim()) found.push('label')
+  if (!form.garment.colour.trim()) found.push('colour')
+  if (!form.decorations[0]?.description.trim()) found.push('description')
+  return found
+}

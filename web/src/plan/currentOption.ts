@@ -1,0 +1,7 @@
+import type { Option, Plan } from '@/api/client'
+
+/** The option that a plan's steps are for; null on the no-heat way. */
+export function currentOption(plan: Plan | null): Option | null {
+  const decoration = plan?.decorations[0]
+  return decoration?.options.find((option) => option.medium === decoration.medium) ?? null
+}

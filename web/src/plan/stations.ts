@@ -1,0 +1,3 @@
+export const STATIONS = ['garment', 'method', 'cut', 'press', 'check'] as const
+
+export type StationName = (typeof STATIONS)[number]

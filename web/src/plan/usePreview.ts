@@ -1,0 +1,24 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed, type Ref } from 'vue'
+import { answer, api, type TicketForm } from '@/api/client'
+import { unitsKey } from '@/quantity/units'
+import { missing } from './blankTicket'
+
+/** What the planner says to the ticket as it is being typed. Nothing is kept by it. */
+export function usePreview(form: Ref<TicketForm | null>) {
+  const asked = computed(() => {
+    if (!form.value || missing(form.value).length > 0) return ''
+    // Title and customer do not change a plan; what was taken before is weighed like everything else.
+    const decorations = form.value.decorations.map((decoration) => ({ ...decoration, medium: null }))
+    return JSON.stringify({ ...form.value, title: 'preview', customer: '', decorations })
+  })
+  const settled = refDebounced(asked, 250)
+  return useQuery({
+    queryKey: ['preview', settled, unitsKey],
+    queryFn: () => answer(api.POST('/api/plans/preview', { body: JSON.parse(settled.value) as TicketForm })),
+    enabled: computed(() => settled.value !== ''),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  })
+}

@@ -1,0 +1,52 @@
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, toRaw, watch } from 'vue'
+import type { TicketForm } from '@/api/client'
+
+interface Draft {
+  id: string
+  form: TicketForm
+}
+
+/**
+ * A ticket while it is being typed. Every change goes to this machine's storage at once, so that a reload, a closed tab or a stopped
+ * application loses nothing; keeping the ticket drops the draft.
+ */
+export function useTicketDraft(key: string) {
+  const kept = useLocalStorage<Draft | null>(`kettle.draft.${key}`, null, {
+    serializer: { read: (text) => JSON.parse(text) as Draft | null, write: (value) => JSON.stringify(value) },
+  })
+  const id = ref(kept.value?.id ?? crypto.randomUUID())
+  const form = ref<TicketForm | null>(kept.value ? structuredClone(toRaw(kept.value.form)) : null)
+  const given = ref<string>('')
+  const restored = ref(kept.value !== null)
+  const dirty = computed(() => form.value !== null && JSON.stringify(form.value) !== given.value)
+
+  /** What the server has, or a blank form; a draft that is already there stays. */
+  function base(from: TicketForm) {
+    given.value = JSON.stringify(from)
+    if (form.value === null || !restored.value) form.value = JSON.parse(given.value) as TicketForm
+  }
+
+  /** Takes what the server has and drops what was typed. */
+  function reset(from: TicketForm) {
+    restored.value = false
+    kept.value = null
+    base(from)
+  }
+
+  watch(
+    form,
+    (now) => {
+      if (now && given.value && dirty.value) {
+        restored.value = true
+        kept.value = { id: id.value, form: JSON.parse(JSON.stringify(now)) as TicketForm }
+      } else if (given.value) {
+        restored.value = false
+        kept.value = null
+      }
+    },
+    { deep: true },
+  )
+
+  return { id, form, dirty, restored, base, reset }
+}

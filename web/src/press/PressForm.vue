@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query'
+import { reactive } from 'vue'
+import { answer, api, type Problem, type Schemas } from '@/api/client'
+import ChoiceField from '@/cloth/ChoiceField.vue'
+import LengthInput from '@/quantity/LengthInput.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+
+const props = defineProps<{ press: Schemas['PressView'] | null }>()
+const emit = defineEmits<{ kept: []; cancel: [] }>()
+const { options } = useVocabulary()
+const id = props.press?.id ?? crypto.randomUUID()
+const form = reactive<Schemas['PressForm']>({
+  name: props.press?.press.name ?? '',
+  kind: props.press?.press.kind ?? 'PLATE_CLAM',
+  platenWidth: props.press?.press.platenWidth ?? 380,
+  platenDepth: props.press?.press.platenDepth ?? 380,
+  measured: props.press?.press.calibration.measured ?? false,
+  readsHigh: props.press?.press.calibration.readsHigh ?? 0,
+  version: props.press?.version ?? 0,
+})
+const { mutate, isPending, error } = useMutation<unknown, Problem>({
+  mutationFn: () => answer(api.PUT('/api/presses/{id}', { params: { path: { id } }, body: form })),
+  onSuccess: () => emit('kept'),
+})
+</script>
+
+<template>
+  <a-modal
+    open
+    :title="press ? press.press.name : $t('presses.new')"
+    :ok-text="$t('presses.keep')"
+    :cancel-text="$t('cancel')"
+    :confirm-loading="isPending"
+    @ok="mutate()"
+    @cancel="$emit('cancel')"
+  >
+    <div class="fields">
+      <label class="wide">
+        <span>{{ $t('presses.name') }}</span><a-input
+          id="press-name"
+          v-model:value="form.name"
+          :maxlength="60"
+        />
+      </label>
+      <ChoiceField
+        id="press-kind"
+        v-model="form.kind"
+        class="wide"
+        :label="$t('presses.kind')"
+        :options="options('press')"
+      />
+      <label>
+        <span>{{ $t('presses.width') }}</span><LengthInput
+          id="platen-width"
+          v-model="form.platenWidth"
+          :min="21"
+          :max="2000"
+        />
+      </label>
+      <label>
+        <span>{{ $t('presses.depth') }}</span><LengthInput
+          id="platen-depth"
+          v-model="form.platenDepth"
+          :min="21"
+          :max="2000"
+        />
+      </label>
+      <label class="wide switch">
+        <a-switch v-model:checked="form.measured" :aria-label="$t('presses.measured')" />
+        {{ $t('presses.measured') }}
+      </label>
+      <label v-if="form.measured" class="wide">
+        <span>{{ $t('presses.readsHigh') }}</span>
+        <a-input-number
+          id="reads-high"
+          v-model:value="form.readsHigh"
+          :min="-40"
+          :max="40"
+          addon-after="°C"
+        />
+        <small class="muted">{{ $t('presses.readsHighNote') }}</small>
+      </label>
+    </div>
+    <p v-if="error" role="alert" class="problem">{{ error.message }}</p>
+  </a-modal>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 14px;
+}
+
+.wide {
+  grid-column: span 2;
+}
+
+label > span:first-child {
+  display: block;
+  color: var(--muted);
+  font-size: 13px;
+}
+
+.switch {
+  display: flex;
+  gap: 10px;
+}
+
+.problem {
+  color: var(--no);
+}
+</style>

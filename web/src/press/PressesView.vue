@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import LengthValue from '@/quantity/LengthValue.vue'
+import { useUnits } from '@/quantity/units'
+import QueryState from '@/shell/QueryState.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+import { difference } from './display'
+import PressForm from './PressForm.vue'
+
+const client = useQueryClient()
+const { title } = useVocabulary()
+const { temperature } = useUnits()
+const { data, isPending, error, refetch } = useQuery({
+  queryKey: ['presses'],
+  queryFn: () => answer(api.GET('/api/presses', { params: { query: {} } })),
+})
+const changing = ref<{ id: string; view: Schemas['PressView'] | null } | null>(null)
+
+function kept() {
+  changing.value = null
+  void client.invalidateQueries()
+}
+</script>
+
+<template>
+  <main id="work" class="view">
+    <div class="view-head">
+      <h1>{{ $t('presses.title') }}</h1>
+      <span class="muted">{{ $t('presses.intro') }}</span>
+      <span class="actions">
+        <a-button type="primary" size="large" @click="changing = { id: '', view: null }">
+          {{ $t('presses.new') }}
+        </a-button>
+      </span>
+    </div>
+    <QueryState :loading="isPending" :error="error" @retry="refetch">
+      <div class="sheet">
+        <table class="rows">
+          <thead>
+            <tr>
+              <th>{{ $t('presses.columns.name') }}</th>
+              <th>{{ $t('presses.columns.kind') }}</th>
+              <th>{{ $t('presses.columns.platen') }}</th>
+              <th>{{ $t('presses.columns.display') }}</th>
+              <th>
+                <span class="visually-hidden">{{ $t('presses.change') }}</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="item in data?.items ?? []" :key="item.id">
+              <td class="name">{{ item.press.name }}</td>
+              <td>{{ title('press', item.press.kind) }}</td>
+              <td>
+                <LengthValue :millimetres="item.press.platenWidth" /> ×
+                <LengthValue :millimetres="item.press.platenDepth" />
+              </td>
+              <td>{{ difference(item.press.calibration, temperature, $t) }}</td>
+              <td>
+                <a-button size="small" @click="changing = { id: item.id, view: item }">
+                  {{ $t('presses.change') }}
+                </a-button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </QueryState>
+    <PressForm v-if="changing" :press="changing.view" @kept="kept" @cancel="changing = null" />
+  </main>
+</template>

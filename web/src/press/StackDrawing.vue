@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { StackData } from '@/api/client'
+import { clothColour, inkOn } from '@/cloth/colour'
+import { lengthIn } from '@/quantity/format'
+import { useUnits } from '@/quantity/units'
+import { type Band, bandsOf, STACK_WIDTH } from './bands'
+
+/** The cross-section between the platens, top to bottom, to a readable scale; the glue line is marked. */
+const props = defineProps<{ stack: StackData; depth: string; hue: string; height: number; dark?: boolean }>()
+const { length } = useUnits()
+
+const bands = computed(() => bandsOf(props.stack, props.height))
+const glueLine = computed(() => bands.value.find((band) => band.glueLineBelow))
+
+const FILLS: Record<string, [fill: string, ink: string]> = {
+  HEATED_PLATEN: ['#b5531a', '#ffffff'],
+  COVER: ['#efe6d3', '#2b1a29'],
+  CARRIER: ['#e6d8c3', '#2b1a29'],
+  PAPER: ['#f4efe4', '#2b1a29'],
+  FILM: ['#fbfaf8', '#2b1a29'],
+  BLOCKER: ['#6f6c72', '#ffffff'],
+  INK: ['#cfe0ea', '#2b1a29'],
+  GLUE: ['#f0c493', '#2b1a29'],
+  PATCH: ['#e0d0e6', '#2b1a29'],
+  SEPARATOR: ['#f1e8da', '#2b1a29'],
+  PAD: ['#d9cfc6', '#2b1a29'],
+  LOWER_PLATEN: ['#857282', '#ffffff'],
+}
+
+function fill(band: Band): [string, string] {
+  const cloth = band.kind === 'FRONT' || band.kind === 'BACK'
+  return cloth
+    ? [clothColour(props.depth, props.hue), inkOn(props.depth)]
+    : (FILLS[band.kind] ?? ['#ddd', '#2b1a29'])
+}
+
+const thickness = (band: Band) =>
+  band.thickness === null
+    ? ''
+    : `${length.value === 'inch' ? lengthIn(band.thickness, 'inch') : band.thickness.toFixed(2)} ${length.value === 'inch' ? 'in' : 'mm'}`
+</script>
+
+<template>
+  <figure class="stack" :class="{ dark }">
+    <svg
+      :viewBox="`0 0 ${STACK_WIDTH} ${height}`"
+      role="img"
+      :aria-label="bands.map((b) => b.name).join(', ')"
+    >
+      <g v-for="band in bands" :key="band.index">
+        <rect
+          :x="0"
+          :y="band.y"
+          :width="STACK_WIDTH - 92"
+          :height="band.height"
+          :rx="band.kind === 'HEATED_PLATEN' || band.kind === 'LOWER_PLATEN' ? 6 : 1.5"
+          :fill="fill(band)[0]"
+          stroke="#b3a296"
+          stroke-width="0.6"
+        />
+        <text
+          :x="14"
+          :y="band.y + band.height / 2"
+          :fill="fill(band)[1]"
+          class="name"
+          :class="{ strong: band.kind === 'FRONT' || band.kind === 'HEATED_PLATEN' }"
+        >
+          {{ band.name }}
+        </text>
+        <text :x="STACK_WIDTH - 82" :y="band.y + band.height / 2" class="size">{{ thickness(band) }}</text>
+      </g>
+      <g v-if="glueLine" class="glue-line">
+        <line
+          x1="0"
+          :x2="STACK_WIDTH - 92"
+          :y1="glueLine.y + glueLine.height + 1.5"
+          :y2="glueLine.y + glueLine.height + 1.5"
+        />
+        <circle :cx="STACK_WIDTH - 92" :cy="glueLine.y + glueLine.height + 1.5" r="6" />
+      </g>
+    </svg>
+    <figcaption v-if="glueLine" class="caption">
+      <span class="dot" aria-hidden="true" /> {{ $t('stack.glueLine') }}
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.stack {
+  margin: 0;
+}
+
+svg {
+  display: block;
+  width: 100%;
+}
+
+text {
+  dominant-baseline: central;
+}
+
+.name {
+  font: 15px var(--text);
+}
+
+.strong {
+  font-weight: 600;
+}
+
+.size {
+  fill: var(--muted);
+  font: 500 16px var(--figures);
+}
+
+.glue-line line {
+  stroke: #a34f17;
+  stroke-width: 3.5;
+}
+
+.glue-line circle {
+  fill: #a34f17;
+}
+
+.dark .glue-line line,
+.dark .size {
+  stroke-width: 3.5;
+}
+
+.caption {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding-top: 8px;
+  color: var(--muted);
+  font-size: 14px;
+}
+
+.dot {
+  width: 12px;
+  height: 12px;
+  border-radius: 50%;
+  background: #a34f17;
+}
+</style>

@@ -1,0 +1,34 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import TodayView from './day/TodayView.vue'
+
+/** Today comes with the first load; every other view when it is opened. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'today', component: TodayView },
+    { path: '/tickets', name: 'tickets', component: () => import('./plan/TicketsView.vue') },
+    { path: '/tickets/new', name: 'new-ticket', component: () => import('./plan/TicketView.vue') },
+    {
+      path: '/tickets/:id/:station(garment|method|cut|press|check)?',
+      name: 'ticket',
+      component: () => import('./plan/TicketView.vue'),
+    },
+    {
+      path: '/tickets/:id/at-the-press',
+      name: 'at-the-press',
+      component: () => import('./run/AtPressView.vue'),
+      meta: { bare: true },
+    },
+    {
+      path: '/tickets/:id/card',
+      name: 'card',
+      component: () => import('./plan/PressCard.vue'),
+      meta: { bare: true },
+    },
+    { path: '/cloths', name: 'cloths', component: () => import('./log/ClothMemoryView.vue') },
+    { path: '/shelf', name: 'shelf', component: () => import('./shelf/ShelfView.vue') },
+    { path: '/presses', name: 'presses', component: () => import('./press/PressesView.vue') },
+    { path: '/:rest(.*)*', name: 'missing', component: () => import('./shell/MissingView.vue') },
+  ],
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+})

@@ -1,0 +1,68 @@
+import { useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { computed, ref, toRaw } from 'vue'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import { after, type EventKind, type Progress } from './progress'
+
+type Report = Schemas['RunEventForm']
+
+/**
+ * A run at the press. What happens is kept on this machine first and sent as soon as the application answers; the server takes each
+ * report once, by its id.
+ */
+export function useRun(runId: string, planId: string) {
+  const unsent = useLocalStorage<Report[]>(`kettle.reports.${runId}`, [])
+  const progress = ref<Progress>({ step: 1, piecesDone: 0, trouble: 0 })
+  const ready = ref(false)
+  const problem = ref<Problem | null>(null)
+  let sending: Promise<void> | null = null
+
+  /** Starts the run, or finds it again; then lays what was not sent yet on top. */
+  async function open() {
+    try {
+      const run = await answer(
+        api.PUT('/api/runs/{id}', { params: { path: { id: runId } }, body: { planId } }),
+      )
+      progress.value = unsent.value.reduce(
+        (now, report) => after(now, report.kind, report.step),
+        run.progress,
+      )
+      ready.value = true
+      problem.value = null
+      await send()
+    } catch (e) {
+      problem.value = e instanceof Problem ? e : new Problem(500, '', String(e))
+    }
+  }
+
+  function report(kind: EventKind, step: number | null) {
+    unsent.value = [...unsent.value, { id: crypto.randomUUID(), kind, step, at: new Date().toISOString() }]
+    progress.value = after(progress.value, kind, step)
+    void send()
+  }
+
+  /** One at a time, so that reports arrive in their order. */
+  function send(): Promise<void> {
+    sending ??= push().finally(() => (sending = null))
+    return sending
+  }
+
+  async function push() {
+    while (unsent.value.length > 0) {
+      const batch = unsent.value.slice(0, 200).map((r) => ({ ...toRaw(r) }))
+      try {
+        await answer(api.POST('/api/runs/{id}/events', { params: { path: { id: runId } }, body: batch }))
+      } catch {
+        return
+      }
+      const sent = new Set(batch.map((r) => r.id))
+      unsent.value = unsent.value.filter((r) => !sent.has(r.id))
+    }
+  }
+
+  useIntervalFn(() => {
+    if (!ready.value && problem.value?.offline) void open()
+    else if (unsent.value.length > 0) void send()
+  }, 2_000)
+
+  return { progress, ready, problem, open, report, send, waiting: computed(() => unsent.value.length) }
+}

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { answer, api, type Schemas } from '@/api/client'
+import { capital, lengthIn } from '@/quantity/format'
+import LengthValue from '@/quantity/LengthValue.vue'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import { useUnits } from '@/quantity/units'
+import QueryState from '@/shell/QueryState.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+
+const { length } = useUnits()
+const { word } = useVocabulary()
+const { data, isPending, error, refetch } = useQuery({
+  queryKey: ['materials'],
+  queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
+})
+const silent = (sheet: Schemas['InstructionSheet']) => !sheet.temperature && !sheet.time && !sheet.pressure
+const size = (remnant: Schemas['Remnant']) =>
+  `${lengthIn(remnant.width, length.value)} × ${lengthIn(remnant.length, length.value)}`
+</script>
+
+<template>
+  <main id="work" class="view">
+    <div class="view-head">
+      <h1>{{ $t('shelf.title') }}</h1>
+      <span class="muted">{{ $t('shelf.intro') }}</span>
+    </div>
+    <QueryState :loading="isPending" :error="error" @retry="refetch">
+      <p v-if="!data?.items.length" class="sheet empty">{{ $t('shelf.none') }}</p>
+      <div v-else class="sheet">
+        <table class="rows">
+          <thead>
+            <tr>
+              <th>{{ $t('shelf.columns.name') }}</th>
+              <th>{{ $t('shelf.columns.medium') }}</th>
+              <th>{{ $t('shelf.columns.colour') }}</th>
+              <th>{{ $t('shelf.columns.sheet') }}</th>
+              <th>{{ $t('shelf.columns.left') }}</th>
+              <th>{{ $t('shelf.columns.remnants') }}, {{ length }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="item in data.items" :key="item.id">
+              <td class="name">{{ item.material.name }}</td>
+              <td>{{ capital(item.mediumName) }}</td>
+              <td>{{ item.material.colour }}</td>
+              <td>
+                <span v-if="silent(item.material.sheet)" class="muted">{{ $t('shelf.silent') }}</span>
+                <span v-else class="sheet-says">
+                  <span v-if="item.material.sheet.temperature">
+                    <TemperatureValue :celsius="item.material.sheet.temperature.low" short /> –
+                    <TemperatureValue :celsius="item.material.sheet.temperature.high" />
+                  </span>
+                  <span v-if="item.material.sheet.time">
+                    <TimeValue :seconds="item.material.sheet.time.low" /> –
+                    <TimeValue :seconds="item.material.sheet.time.high" />
+                  </span>
+                  <span v-if="item.material.sheet.pressure">{{
+                    word('pressure', item.material.sheet.pressure)
+                  }}</span>
+                </span>
+              </td>
+              <td>
+                <LengthValue
+                  v-if="item.material.rollWidthMillimetres > 0"
+                  :millimetres="item.material.leftMillimetres"
+                />
+                <span v-else>{{ $t('shelf.sheets', { n: item.material.leftMillimetres }) }}</span>
+              </td>
+              <td class="muted">{{ item.material.remnants.map(size).join(', ') }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </QueryState>
+  </main>
+</template>
+
+<style scoped>
+.empty {
+  padding: 20px;
+}
+
+.sheet-says {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+}
+</style>

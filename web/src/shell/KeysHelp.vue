@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { helpOpen } from './help'
+import { letterKeys, useKey } from './keys'
+
+const route = useRoute()
+useKey('?', () => (helpOpen.value = true))
+
+const keys = computed(() => {
+  const here: [string, string][] = []
+  if (route.name === 'ticket') here.push(['1 – 5', 'stations'])
+  if (route.name === 'at-the-press') here.push(['Space', 'next'], ['P', 'pause'])
+  if (route.name === 'at-the-press' || route.name === 'ticket') here.push(['L', 'log'])
+  return [
+    ...here,
+    ['U', 'units'],
+    ['/', 'search'],
+    ['Ctrl K', 'search'],
+    ['?', 'help'],
+    ['Esc', 'close'],
+  ] as const
+})
+</script>
+
+<template>
+  <a-modal v-model:open="helpOpen" :title="$t('keys.title')" :footer="null" width="420px">
+    <dl class="keys">
+      <template v-for="[key, what] in keys" :key="key">
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
+        <dd>{{ $t(`keys.${what}`) }}</dd>
+      </template>
+    </dl>
+    <label class="letters">
+      <a-switch v-model:checked="letterKeys" :aria-label="$t('keys.letters')" />
+      <span>
+        {{ $t('keys.letters') }}<br />
+        <small class="muted">{{ $t('keys.lettersNote') }}</small>
+      </span>
+    </label>
+  </a-modal>
+</template>
+
+<style scoped>
+.keys {
+  display: grid;
+  grid-template-columns: 90px 1fr;
+  gap: 8px;
+}
+
+dd {
+  margin: 0;
+}
+
+kbd {
+  padding: 2px 8px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  font-family: var(--figures);
+}
+
+.letters {
+  display: flex;
+  gap: 12px;
+  margin-top: 16px;
+}
+</style>

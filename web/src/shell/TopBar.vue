@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core'
+import { ref, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { useUnits } from '@/quantity/units'
+import { helpOpen } from './help'
+import { useKey } from './keys'
+
+const router = useRouter()
+const { words, next } = useUnits()
+const search = ref('')
+const field = useTemplateRef<HTMLInputElement>('field')
+const places = ['today', 'tickets', 'cloths', 'shelf', 'presses'] as const
+
+function find() {
+  void router.push({ name: 'tickets', query: search.value ? { search: search.value } : {} })
+}
+
+function toField(event: KeyboardEvent) {
+  event.preventDefault()
+  field.value?.focus()
+}
+
+useKey('/', toField)
+onKeyStroke('k', (event) => {
+  if (event.ctrlKey || event.metaKey) toField(event)
+})
+</script>
+
+<template>
+  <header class="bar no-print">
+    <a class="skip" href="#work">{{ $t('shell.skip') }}</a>
+    <RouterLink class="mark" :to="{ name: 'today' }">{{ $t('product') }}</RouterLink>
+    <nav :aria-label="$t('places.label')">
+      <RouterLink v-for="place in places" :key="place" :to="{ name: place }" class="place">
+        {{ $t(`places.${place}`) }}
+      </RouterLink>
+    </nav>
+    <form role="search" class="search" @submit.prevent="find">
+      <input
+        ref="field"
+        v-model="search"
+        type="search"
+        maxlength="100"
+        :placeholder="$t('shell.find')"
+        :aria-label="$t('shell.findLabel')"
+      />
+    </form>
+    <button class="chip" type="button" @click="helpOpen = true">{{ $t('keys.button') }} <kbd>?</kbd></button>
+    <button class="chip" type="button" :aria-label="$t('shell.units', { units: words })" @click="next">
+      {{ words }}
+    </button>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 22px;
+  box-sizing: border-box;
+  height: var(--bar);
+  padding: 0 20px;
+  background: var(--velvet);
+  color: #fff;
+}
+
+.skip {
+  position: absolute;
+  left: -999px;
+  color: #fff;
+}
+
+.skip:focus {
+  left: 8px;
+  top: 2px;
+}
+
+.mark {
+  color: #fff;
+  font: 600 22px var(--figures);
+  white-space: nowrap;
+}
+
+nav {
+  display: flex;
+  gap: 20px;
+  height: 100%;
+}
+
+.place {
+  display: flex;
+  align-items: center;
+  border-bottom: 3px solid transparent;
+  border-top: 3px solid transparent;
+  color: #e5d5e1;
+  white-space: nowrap;
+}
+
+.place:hover,
+.place.router-link-active {
+  color: #fff;
+}
+
+.place.router-link-active {
+  border-bottom-color: #f0a66c;
+}
+
+.search {
+  flex: 1;
+  min-width: 90px;
+  text-align: right;
+}
+
+.search input {
+  box-sizing: border-box;
+  width: 100%;
+  max-width: 220px;
+  padding: 6px 12px;
+  border: 0;
+  border-radius: 8px;
+  background: var(--velvet-light);
+  color: #fff;
+  font: inherit;
+}
+
+.search input::placeholder {
+  color: #e5d5e1;
+}
+
+.chip {
+  padding: 4px 14px;
+  border: 1px solid #8b6f86;
+  border-radius: 20px;
+  background: none;
+  color: #fff;
+  font: inherit;
+  font-size: 14px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.bar :focus-visible {
+  outline-color: #f0a66c;
+}
+
+@media (max-width: 1100px) {
+  .bar,
+  nav {
+    gap: 14px;
+  }
+
+  .chip kbd {
+    display: none;
+  }
+}
+</style>

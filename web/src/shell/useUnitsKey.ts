@@ -1,0 +1,7 @@
+import { useUnits } from '@/quantity/units'
+import { useKey } from './keys'
+
+export function useUnitsKey() {
+  const { next } = useUnits()
+  useKey('u', next)
+}
