@@ -26,7 +26,8 @@ postgres_start() {
   fi
   PG_PORT=$(free_port)
   PG_SOCKETS=$(mktemp -d /tmp/kettle-pg.XXXXXX)
-  own_by_postgres "$PG_SOCKETS"
+  touch "$DATA/postgres.log"
+  own_by_postgres "$PG_SOCKETS" "$DATA/postgres.log"
   as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" -l "$DATA/postgres.log" -w -t 60 -s \
     -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=$PG_SOCKETS" start ||
     fail "The database did not start." "Its own words are in $DATA/postgres.log"

@@ -3,7 +3,7 @@ import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescri
 import vue from 'eslint-plugin-vue'
 
 export default defineConfigWithVueTs(
-  { ignores: ['dist/**', 'src/api/generated/**', 'src/components.d.ts'] },
+  { ignores: ['dist/**', 'target/**', 'src/api/generated/**', 'src/components.d.ts'] },
   vue.configs['flat/recommended'],
   vueTsConfigs.recommended,
   prettier,

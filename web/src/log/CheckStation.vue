@@ -57,7 +57,7 @@ function done() {
         <OutcomeForm
           v-if="logging === run.id"
           :run-id="run.id"
-          :pieces="Math.max(1, run.progress.piecesDone)"
+          :pieces="Math.max(1, Math.min(ticket.pieces - ticket.logged, run.progress.finished))"
           :most="ticket.pieces - ticket.logged"
           @logged="done"
           @later="logging = null"

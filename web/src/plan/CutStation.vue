@@ -1,13 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Plan, TicketForm } from '@/api/client'
+import type { Plan, Problem, TicketForm, TicketView } from '@/api/client'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
-import { currentOption } from './currentOption'
+import { currentOption, needsCutting } from './currentOption'
+import { useCut } from './useTicket'
 
-const props = defineProps<{ form: TicketForm; plan: Plan | null }>()
-defineEmits<{ method: [] }>()
+const props = defineProps<{ ticket: TicketView | null; form: TicketForm; plan: Plan | null }>()
+const emit = defineEmits<{ method: []; press: [] }>()
+const cut = useCut()
+const worked = computed(() => needsCutting(option.value))
+const isCut = computed(() => ['PRESS', 'CHECK', 'DONE'].includes(props.ticket?.station ?? ''))
+const begun = computed(() => props.ticket?.station !== 'CUT' && props.ticket?.station !== 'PRESS')
+
+async function say(done: boolean) {
+  if (!props.ticket) return
+  await cut.mutateAsync({ id: props.ticket.id, done })
+  if (done) emit('press')
+}
 const { title } = useVocabulary()
 const option = computed(() => currentOption(props.plan))
 </script>
@@ -46,6 +57,29 @@ const option = computed(() => currentOption(props.plan))
       <ol class="sheet list">
         <li v-for="line in option.preparation" :key="line">{{ capital(line) }}</li>
       </ol>
+      <p v-if="cut.error.value" role="alert">{{ (cut.error.value as Problem).message }}</p>
+      <div v-if="worked" class="said">
+        <a-button
+          v-if="!isCut"
+          type="primary"
+          size="large"
+          :loading="cut.isPending.value"
+          @click="say(true).catch(() => undefined)"
+        >
+          {{ $t('cut.done') }}
+        </a-button>
+        <template v-else>
+          <span>{{ $t('cut.isDone') }}</span>
+          <a-button
+            v-if="!begun"
+            size="small"
+            :loading="cut.isPending.value"
+            @click="say(false).catch(() => undefined)"
+          >
+            {{ $t('cut.notDone') }}
+          </a-button>
+        </template>
+      </div>
     </template>
   </div>
 </template>
@@ -70,6 +104,12 @@ dt {
 
 dd {
   margin: 0;
+}
+
+.said {
+  display: flex;
+  align-items: center;
+  gap: 14px;
 }
 
 .big {

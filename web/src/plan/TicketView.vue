@@ -12,6 +12,7 @@ import { when } from '@/quantity/when'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import { blankTicket, formOf } from './blankTicket'
+import { needsCutting } from './currentOption'
 import CutStation from './CutStation.vue'
 import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
@@ -123,7 +124,8 @@ async function take(medium: string) {
   }
   try {
     await makePlan.mutateAsync({ ticketId: ticketId.value, planId: crypto.randomUUID() })
-    go('press')
+    const option = decoration.value?.options.find((o) => o.medium === medium)
+    go(needsCutting(option) ? 'cut' : 'press')
   } catch (e) {
     message.error(e instanceof Problem ? e.message : String(e))
   }
@@ -197,9 +199,11 @@ const subtitle = computed(() => {
             />
             <CutStation
               v-else-if="station === 'cut'"
+              :ticket="ticket ?? null"
               :form="form"
               :plan="stored?.plan ?? null"
               @method="go('method')"
+              @press="go('press')"
             />
             <PressStation
               v-else-if="station === 'press' && ticket"

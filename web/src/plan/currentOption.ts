@@ -5,3 +5,8 @@ export function currentOption(plan: Plan | null): Option | null {
   const decoration = plan?.decorations[0]
   return decoration?.options.find((option) => option.medium === decoration.medium) ?? null
 }
+
+/** Whether there is something to cut or print before the press. */
+export function needsCutting(option: Option | null | undefined): boolean {
+  return option?.recipe.cutFace === 'GLUE_UP' || option?.recipe.cutFace === 'PRINT_SIDE'
+}

@@ -40,3 +40,17 @@ export function useMakePlan() {
     onSuccess: () => client.invalidateQueries(),
   })
 }
+
+/** Says that the pieces are cut and weeded, or takes it back. */
+export function useCut() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: ({ id, done }: { id: string; done: boolean }) => {
+      const asked = { params: { path: { id } } }
+      return answer(
+        done ? api.PUT('/api/tickets/{id}/cut', asked) : api.DELETE('/api/tickets/{id}/cut', asked),
+      )
+    },
+    onSuccess: () => client.invalidateQueries(),
+  })
+}

@@ -22,7 +22,11 @@ const router = useRouter()
 const client = useQueryClient()
 const { title } = useVocabulary()
 
-const { progress, ready, problem, open, report, waiting } = useRun(props.runId, props.planId)
+const { progress, ready, problem, open, report, waiting } = useRun(
+  props.runId,
+  props.planId,
+  props.plan.steps.length,
+)
 const { sound, unlock, beep } = useBeep()
 const timer = useTimer(props.runId, beep)
 const wake = useWakeLock()
@@ -170,7 +174,7 @@ onMounted(() => {
     <section v-if="logging" class="log">
       <OutcomeForm
         :run-id="runId"
-        :pieces="Math.max(1, Math.min(left, progress.piecesDone + (pieceDone ? 1 : 0)))"
+        :pieces="Math.max(1, Math.min(left, progress.finished))"
         :most="left"
         @logged="logged"
         @later="logging = false"

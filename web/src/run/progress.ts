@@ -4,7 +4,12 @@ export type EventKind = Schemas['RunEventForm']['kind']
 export type Progress = Schemas['RunProgress']
 
 /** What an event makes of the progress; the server folds the same way, this is for not waiting on it. */
-export function after(progress: Progress, kind: EventKind, step: number | null): Progress {
+export function after(progress: Progress, kind: EventKind, step: number | null, steps: number): Progress {
+  const now = moved(progress, kind, step)
+  return { ...now, finished: now.step > steps ? now.piecesDone + 1 : now.piecesDone }
+}
+
+function moved(progress: Progress, kind: EventKind, step: number | null): Progress {
   switch (kind) {
     case 'STEP_DONE':
       return step === progress.step ? { ...progress, step: progress.step + 1 } : progress

@@ -9,9 +9,9 @@ type Report = Schemas['RunEventForm']
  * A run at the press. What happens is kept on this machine first and sent as soon as the application answers; the server takes each
  * report once, by its id.
  */
-export function useRun(runId: string, planId: string) {
+export function useRun(runId: string, planId: string, steps: number) {
   const unsent = useLocalStorage<Report[]>(`kettle.reports.${runId}`, [])
-  const progress = ref<Progress>({ step: 1, piecesDone: 0, trouble: 0 })
+  const progress = ref<Progress>({ step: 1, piecesDone: 0, finished: 0, trouble: 0 })
   const ready = ref(false)
   const problem = ref<Problem | null>(null)
   let sending: Promise<void> | null = null
@@ -23,7 +23,7 @@ export function useRun(runId: string, planId: string) {
         api.PUT('/api/runs/{id}', { params: { path: { id: runId } }, body: { planId } }),
       )
       progress.value = unsent.value.reduce(
-        (now, report) => after(now, report.kind, report.step),
+        (now, report) => after(now, report.kind, report.step, steps),
         run.progress,
       )
       ready.value = true
@@ -36,7 +36,7 @@ export function useRun(runId: string, planId: string) {
 
   function report(kind: EventKind, step: number | null) {
     unsent.value = [...unsent.value, { id: crypto.randomUUID(), kind, step, at: new Date().toISOString() }]
-    progress.value = after(progress.value, kind, step)
+    progress.value = after(progress.value, kind, step, steps)
     void send()
   }
 

@@ -1,6 +1,5 @@
 package velvetkettle.server;
 
-import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -12,12 +11,6 @@ import velvetkettle.core.plan.Planner;
 public class Application {
   public static void main(String[] args) {
     SpringApplication.run(Application.class, args);
-  }
-
-  /** The only clock; tests and the demo may set it. */
-  @Bean
-  Clock clock() {
-    return Clock.systemUTC();
   }
 
   @Bean

@@ -11,11 +11,17 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** A throw-away PostgreSQL on loopback for one JVM of tests: made, started without fsync, and removed at the end. */
+/**
+ * A throw-away PostgreSQL on loopback for one JVM of tests: made, started without fsync, and
+ * removed at the end.
+ */
 public final class PrivatePostgres {
   private static final Path HOMES = Path.of("/usr/lib/postgresql");
 
-  /** Data lies below /tmp, because PostgreSQL does not run as root and root's own folders are closed to its user. */
+  /**
+   * Data lies below /tmp, because PostgreSQL does not run as root and root's own folders are closed
+   * to its user.
+   */
   private static final Path BASE = Path.of("/tmp");
 
   private static PrivatePostgres running;
@@ -32,9 +38,24 @@ public final class PrivatePostgres {
       run(List.of("chown", "postgres:", folder.toString()));
     }
     String data = folder.resolve("data").toString();
-    run(postgres("initdb", "-D", data, "-U", "kettle", "-A", "trust", "-E", "UTF8", "--locale=C.UTF-8", "-N"));
+    run(
+        postgres(
+            "initdb",
+            "-D",
+            data,
+            "-U",
+            "kettle",
+            "-A",
+            "trust",
+            "-E",
+            "UTF8",
+            "--locale=C.UTF-8",
+            "-N"));
     String options =
-        "-p " + port + " -c listen_addresses=127.0.0.1 -c fsync=off -c unix_socket_directories=" + folder;
+        "-p "
+            + port
+            + " -c listen_addresses=127.0.0.1 -c fsync=off -c unix_socket_directories="
+            + folder;
     String log = folder.resolve("log").toString();
     run(postgres("pg_ctl", "-D", data, "-l", log, "-w", "-s", "-o", options, "start"));
     Runtime.getRuntime().addShutdownHook(new Thread(this::remove));
@@ -54,7 +75,9 @@ public final class PrivatePostgres {
 
   private void remove() {
     try {
-      run(postgres("pg_ctl", "-D", folder.resolve("data").toString(), "-m", "immediate", "-s", "stop"));
+      run(
+          postgres(
+              "pg_ctl", "-D", folder.resolve("data").toString(), "-m", "immediate", "-s", "stop"));
       try (Stream<Path> files = Files.walk(folder)) {
         for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
           Files.deleteIfExists(file);
@@ -84,7 +107,9 @@ public final class PrivatePostgres {
       return homes
           .filter(home -> Files.isExecutable(home.resolve("bin/initdb")))
           .max(Comparator.comparing(home -> Integer.parseInt(home.getFileName().toString())))
-          .orElseThrow(() -> new IOException("No PostgreSQL server below " + HOMES + ". Run ./kettle test."));
+          .orElseThrow(
+              () ->
+                  new IOException("No PostgreSQL server below " + HOMES + ". Run ./kettle test."));
     }
   }
 

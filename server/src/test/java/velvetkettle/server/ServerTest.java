@@ -8,8 +8,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
-import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
@@ -54,8 +54,7 @@ public abstract class ServerTest {
         request.contentType(MediaType.APPLICATION_JSON).content(text).with(ServerTest::fromHere));
   }
 
-  private static MockHttpServletRequest fromHere(
-      MockHttpServletRequest request) {
+  private static MockHttpServletRequest fromHere(MockHttpServletRequest request) {
     request.setServerName("127.0.0.1");
     return request;
   }

@@ -9,6 +9,11 @@ public enum CutFace implements Worded {
   ALREADY_MADE,
   NOT_CUT;
 
+  /** Whether there is anything to cut or print before the press. */
+  public boolean worked() {
+    return this == GLUE_UP || this == PRINT_SIDE;
+  }
+
   @Override
   public String vocabulary() {
     return "cutface";

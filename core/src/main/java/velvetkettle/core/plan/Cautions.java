@@ -4,7 +4,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.CutFace;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
@@ -44,8 +43,7 @@ final class Cautions {
       found.add(Caution.STEAM);
     }
     MediaCatalogue.pressed(key)
-        .filter(
-            medium -> medium.cutFace() == CutFace.GLUE_UP || medium.cutFace() == CutFace.PRINT_SIDE)
+        .filter(medium -> medium.cutFace().worked())
         .ifPresent(medium -> found.add(Caution.BLADE));
   }
 

@@ -6,10 +6,12 @@ import java.util.List;
  * Where a run stands.
  *
  * @param step the step in hand, from 1; one past the last when the piece is done
- * @param piecesDone how many pieces are finished
+ * @param piecesDone how many pieces were put aside for the next one
+ * @param finished how many pieces have had their last step; one more than were put aside while a
+ *     finished one lies there
  * @param trouble how often something was reported wrong
  */
-public record RunProgress(int step, int piecesDone, int trouble) {
+public record RunProgress(int step, int piecesDone, int finished, int trouble) {
   /**
    * Folds the events in their order. An event about a step that the plan does not have is left out:
    * the log keeps what was reported, the progress only what makes sense.
@@ -35,6 +37,6 @@ public record RunProgress(int step, int piecesDone, int trouble) {
         case STEP_STARTED, STEP_STARTED_AGAIN, PAUSED, RESUMED, TIME_ADDED -> {}
       }
     }
-    return new RunProgress(step, done, trouble);
+    return new RunProgress(step, done, step > steps ? done + 1 : done, trouble);
   }
 }

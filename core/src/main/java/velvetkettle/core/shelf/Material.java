@@ -30,4 +30,9 @@ public record Material(
     }
     remnants = List.copyOf(remnants);
   }
+
+  /** The same with that much left of it. */
+  public Material with(int left, List<Remnant> pieces) {
+    return new Material(name, medium, colour, depth, sheet, rollWidthMillimetres, left, pieces);
+  }
 }

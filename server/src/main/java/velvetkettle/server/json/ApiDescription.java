@@ -25,15 +25,17 @@ import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
 
 /**
- * Tells the API description what the JSON looks like: quantities are numbers, sentences and terms are text, and every field is there
- * unless its record says that it may be null. The web client's types are generated from it.
+ * Tells the API description what the JSON looks like: quantities are numbers, sentences and terms
+ * are text, and every field is there unless its record says that it may be null. The web client's
+ * types are generated from it.
  */
 @Configuration
 class ApiDescription {
   static {
     Quantities.UNITS.forEach(
         (type, unit) ->
-            SpringDocUtils.getConfig().replaceWithSchema(type, new NumberSchema().format("double").description(unit)));
+            SpringDocUtils.getConfig()
+                .replaceWithSchema(type, new NumberSchema().format("double").description(unit)));
     SpringDocUtils.getConfig().replaceWithSchema(Sentence.class, new StringSchema());
     SpringDocUtils.getConfig().replaceWithSchema(Term.class, new StringSchema());
   }
@@ -48,7 +50,9 @@ class ApiDescription {
     Map<String, Class<?>> records = recordsByName();
     return api -> {
       api.setServers(List.of());
-      api.getComponents().getSchemas().forEach((name, schema) -> require(schema, recordOf(name, records)));
+      api.getComponents()
+          .getSchemas()
+          .forEach((name, schema) -> require(schema, recordOf(name, records)));
     };
   }
 
@@ -58,7 +62,10 @@ class ApiDescription {
     return exact != null
         ? exact
         : records.entrySet().stream()
-            .filter(entry -> entry.getValue().getTypeParameters().length > 0 && schema.startsWith(entry.getKey()))
+            .filter(
+                entry ->
+                    entry.getValue().getTypeParameters().length > 0
+                        && schema.startsWith(entry.getKey()))
             .map(Map.Entry::getValue)
             .findFirst()
             .orElse(null);
@@ -95,7 +102,8 @@ class ApiDescription {
     try {
       CachingMetadataReaderFactory reader = new CachingMetadataReaderFactory();
       for (Resource file :
-          new PathMatchingResourcePatternResolver().getResources("classpath*:velvetkettle/**/*.class")) {
+          new PathMatchingResourcePatternResolver()
+              .getResources("classpath*:velvetkettle/**/*.class")) {
         String name = reader.getMetadataReader(file).getClassMetadata().getClassName();
         Class<?> type = ClassUtils.resolveClassName(name, null);
         if (type.isRecord()) {

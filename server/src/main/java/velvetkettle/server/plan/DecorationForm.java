@@ -33,6 +33,23 @@ public record DecorationForm(
     @Nullable Double thinnestStroke,
     @Nullable @Size(max = 40) String medium,
     @Nullable UUID materialId) {
+  /** The same with what was taken for it. */
+  public DecorationForm with(@Nullable String takenMedium, @Nullable UUID takenMaterial) {
+    return new DecorationForm(
+        id,
+        description,
+        kind,
+        width,
+        height,
+        colours,
+        lightest,
+        placement,
+        surface,
+        thinnestStroke,
+        takenMedium,
+        takenMaterial);
+  }
+
   public Artwork artwork() {
     return new Artwork(
         description,

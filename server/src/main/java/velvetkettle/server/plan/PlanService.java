@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
@@ -77,8 +78,20 @@ public class PlanService {
             json.write(plan),
             clock.instant());
     plans.insert(row);
-    ticketRows.moveTo(owner.name(), ticketId, Station.PRESS, clock.instant());
+    if (ticket.logged() < ticket.pieces()) {
+      ticketRows.moveTo(owner.name(), ticketId, next(ticket), clock.instant());
+    }
     return view(row);
+  }
+
+  /** What is cut or printed goes to Cut first; what is already made goes to the press. */
+  private static Station next(TicketView ticket) {
+    boolean cut =
+        ticket.decorations().stream()
+            .map(DecorationForm::medium)
+            .flatMap(medium -> MediaCatalogue.pressed(medium == null ? "" : medium).stream())
+            .anyMatch(medium -> medium.cutFace().worked());
+    return cut ? Station.CUT : Station.PRESS;
   }
 
   @Transactional(readOnly = true)

@@ -1,9 +1,10 @@
 package velvetkettle.server.plan;
 
 import java.util.List;
-import velvetkettle.core.media.CutFace;
+import java.util.Optional;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Orientation;
+import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.server.plan.TicketView.State;
@@ -25,7 +26,7 @@ final class Stations {
     return List.of(
         new StationState(Station.GARMENT, State.DONE, Sentence.of("station.done")),
         method(decorations, planned, current),
-        cut(decorations),
+        cut(ticket, decorations),
         press(ticket, planned, logged),
         check(ticket, planned, logged));
   }
@@ -44,20 +45,26 @@ final class Stations {
         : new StationState(Station.METHOD, State.OPEN, Sentence.of("station.method.changed"));
   }
 
-  private static StationState cut(List<DecorationForm> decorations) {
+  private static StationState cut(TicketRow ticket, List<DecorationForm> decorations) {
     String medium = decorations.get(0).medium();
     if (medium == null) {
       return new StationState(Station.CUT, State.WAITING, Sentence.of("station.waits-method"));
     }
-    String key =
-        MediaCatalogue.pressed(medium)
-            .map(
-                m ->
-                    m.cutFace() == CutFace.ALREADY_MADE
-                        ? "made"
-                        : m.orientation() == Orientation.MIRRORED ? "mirror" : "as-seen")
-            .orElse("nothing");
-    return new StationState(Station.CUT, State.OPEN, Sentence.of("station.cut." + key));
+    Optional<PressMedium> pressed = MediaCatalogue.pressed(medium);
+    if (pressed.isEmpty()) {
+      return new StationState(Station.CUT, State.DONE, Sentence.of("station.cut.nothing"));
+    }
+    if (!pressed.get().cutFace().worked()) {
+      return new StationState(Station.CUT, State.DONE, Sentence.of("station.cut.made"));
+    }
+    if (ticket.station().compareTo(Station.CUT) > 0) {
+      return new StationState(Station.CUT, State.DONE, Sentence.of("station.cut.done"));
+    }
+    boolean mirrored = pressed.get().orientation() == Orientation.MIRRORED;
+    return new StationState(
+        Station.CUT,
+        State.OPEN,
+        Sentence.of(mirrored ? "station.cut.mirror" : "station.cut.as-seen"));
   }
 
   private static StationState press(TicketRow ticket, boolean planned, int logged) {

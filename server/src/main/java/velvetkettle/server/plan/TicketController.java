@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -43,5 +44,17 @@ public class TicketController {
   @PutMapping("/{id}")
   public TicketView save(@PathVariable UUID id, @Valid @RequestBody TicketForm form) {
     return tickets.save(id, form);
+  }
+
+  /** The pieces are cut or printed, and weeded. */
+  @PutMapping("/{id}/cut")
+  public TicketView cut(@PathVariable UUID id) {
+    return tickets.cut(id, true);
+  }
+
+  /** They are not, after all. */
+  @DeleteMapping("/{id}/cut")
+  public TicketView notCut(@PathVariable UUID id) {
+    return tickets.cut(id, false);
   }
 }

@@ -17,8 +17,8 @@ public interface TicketMapper {
           + " created_at, updated_at";
 
   /** Numbers run on for each owner; the lock keeps two new tickets from taking the same one. */
-  @Select("select pg_advisory_xact_lock(hashtext('ticket ' || #{owner}))")
-  void lockNumbers(String owner);
+  @Select("select 1 from pg_advisory_xact_lock(hashtext('ticket ' || #{owner}))")
+  int lockNumbers(String owner);
 
   @Select("select coalesce(max(number), 100) + 1 from ticket where owner = #{owner}")
   int nextNumber(String owner);

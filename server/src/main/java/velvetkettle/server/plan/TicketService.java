@@ -88,6 +88,19 @@ public class TicketService {
     return view(row);
   }
 
+  /**
+   * Says whether the pieces are cut and weeded. Before the method is chosen, and after the first
+   * press, it changes nothing.
+   */
+  public TicketView cut(UUID id, boolean done) {
+    Station from = done ? Station.CUT : Station.PRESS;
+    TicketRow row = row(id);
+    if (row.station() == from && plans.newest(owner.name(), id).isPresent()) {
+      tickets.moveTo(owner.name(), id, done ? Station.PRESS : Station.CUT, clock.instant());
+    }
+    return ticket(id);
+  }
+
   @Transactional(readOnly = true)
   public Page<TicketSummary> page(
       String search, @Nullable Station station, boolean open, int page, int size) {

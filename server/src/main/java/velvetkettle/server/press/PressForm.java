@@ -20,4 +20,9 @@ public record PressForm(
     @Min(21) @Max(2000) double platenDepth,
     boolean measured,
     @Min(-40) @Max(40) double readsHigh,
-    @Min(0) int version) {}
+    @Min(0) int version) {
+  /** The same, as a change of that version. */
+  public PressForm at(int readVersion) {
+    return new PressForm(name, kind, platenWidth, platenDepth, measured, readsHigh, readVersion);
+  }
+}

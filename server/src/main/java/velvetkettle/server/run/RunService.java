@@ -8,12 +8,12 @@ import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.run.RunProgress;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
-import velvetkettle.server.plan.Logbook;
 import velvetkettle.server.plan.PlanService;
 import velvetkettle.server.plan.PlanView;
 import velvetkettle.server.plan.Station;
 import velvetkettle.server.plan.TicketMapper;
 import velvetkettle.server.plan.TicketService;
+import velvetkettle.server.plan.TicketView;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.run.RunView.Happened;
 
@@ -24,7 +24,6 @@ public class RunService {
   private final PlanService plans;
   private final TicketService tickets;
   private final TicketMapper ticketRows;
-  private final Logbook logbook;
   private final Owner owner;
   private final Clock clock;
 
@@ -33,14 +32,12 @@ public class RunService {
       PlanService plans,
       TicketService tickets,
       TicketMapper ticketRows,
-      Logbook logbook,
       Owner owner,
       Clock clock) {
     this.runs = runs;
     this.plans = plans;
     this.tickets = tickets;
     this.ticketRows = ticketRows;
-    this.logbook = logbook;
     this.owner = owner;
     this.clock = clock;
   }
@@ -69,11 +66,21 @@ public class RunService {
                   clock.instant()));
     }
     RunView view = view(run);
-    int left = tickets.ticket(run.ticketId()).pieces() - logbook.logged(run.ticketId());
-    if (left > 0 && view.progress().piecesDone() >= left) {
-      ticketRows.moveTo(owner.name(), run.ticketId(), Station.CHECK, clock.instant());
-    }
+    moveTicket(run, view);
     return view;
+  }
+
+  /** Who presses has cut; who has pressed all that was left has to look at it. */
+  private void moveTicket(RunRow run, RunView view) {
+    TicketView ticket = tickets.ticket(run.ticketId());
+    int left = ticket.pieces() - ticket.logged();
+    if (left <= 0) {
+      return;
+    }
+    Station station = view.progress().finished() >= left ? Station.CHECK : Station.PRESS;
+    if (station != ticket.station()) {
+      ticketRows.moveTo(owner.name(), run.ticketId(), station, clock.instant());
+    }
   }
 
   @Transactional(readOnly = true)

@@ -1,0 +1,45 @@
+package velvetkettle.server;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * The only clock of the application, in UTC. A piece of work can be done as of another time on its
+ * own thread; everybody else's time goes on as it is.
+ */
+@Component
+public final class ShopClock extends Clock {
+  private final Clock real = Clock.systemUTC();
+  private final ThreadLocal<@Nullable Instant> standing = new ThreadLocal<>();
+
+  /** Does the work as if it were that moment. Not to be nested. */
+  public void asOf(Instant moment, Runnable work) {
+    standing.set(moment);
+    try {
+      work.run();
+    } finally {
+      standing.remove();
+    }
+  }
+
+  @Override
+  public Instant instant() {
+    Instant moment = standing.get();
+    return moment == null ? real.instant() : moment;
+  }
+
+  @Override
+  public ZoneId getZone() {
+    return ZoneOffset.UTC;
+  }
+
+  /** Instants have no zone; asking for another one is a mistake here. */
+  @Override
+  public Clock withZone(ZoneId zone) {
+    throw new UnsupportedOperationException("the shop's clock gives instants only");
+  }
+}
