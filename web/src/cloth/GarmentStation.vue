@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { App } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { GarmentForm, Problem, Schemas, TicketForm } from '@/api/client'
-import { missing } from '@/plan/blankTicket'
+import { copyOf, missing } from '@/plan/blankTicket'
 import LengthInput from '@/quantity/LengthInput.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import ChoiceField from './ChoiceField.vue'
@@ -31,7 +31,7 @@ const due = computed({
 })
 
 function useCloth(known: GarmentForm) {
-  form.value.garment = JSON.parse(JSON.stringify(known)) as GarmentForm
+  form.value.garment = copyOf(known)
 }
 
 function keep() {

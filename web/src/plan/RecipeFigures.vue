@@ -76,7 +76,7 @@ const { word } = useVocabulary()
 .recipe {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 30px;
+  gap: 6px 22px;
   margin: 0;
 }
 
@@ -91,7 +91,7 @@ dd {
 }
 
 .word {
-  font-size: 24px;
+  font-size: 22px;
   line-height: 44px;
 }
 </style>

@@ -49,9 +49,14 @@ export function blankTicket(pressId: string): TicketForm {
   }
 }
 
+/** A copy of what was typed, out of reach of whatever watches the original. */
+export function copyOf<T extends object>(typed: T): T {
+  return JSON.parse(JSON.stringify(typed)) as T
+}
+
 export function formOf(ticket: TicketView): TicketForm {
   const { title, customer, dueAt, pieces, pressId, garment, decorations, version } = ticket
-  return structuredClone({ title, customer, dueAt, pieces, pressId, garment, decorations, version })
+  return copyOf({ title, customer, dueAt, pieces, pressId, garment, decorations, version })
 }
 
 /** What still has to be typed before a plan can be tried; keys of the garment station's labels. */

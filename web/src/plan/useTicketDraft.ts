@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
-import { computed, ref, toRaw, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { TicketForm } from '@/api/client'
+import { copyOf } from './blankTicket'
 
 interface Draft {
   id: string
@@ -16,7 +17,7 @@ export function useTicketDraft(key: string) {
     serializer: { read: (text) => JSON.parse(text) as Draft | null, write: (value) => JSON.stringify(value) },
   })
   const id = ref(kept.value?.id ?? crypto.randomUUID())
-  const form = ref<TicketForm | null>(kept.value ? structuredClone(toRaw(kept.value.form)) : null)
+  const form = ref<TicketForm | null>(kept.value ? copyOf(kept.value.form) : null)
   const given = ref<string>('')
   const restored = ref(kept.value !== null)
   const dirty = computed(() => form.value !== null && JSON.stringify(form.value) !== given.value)
@@ -39,7 +40,7 @@ export function useTicketDraft(key: string) {
     (now) => {
       if (now && given.value && dirty.value) {
         restored.value = true
-        kept.value = { id: id.value, form: JSON.parse(JSON.stringify(now)) as TicketForm }
+        kept.value = { id: id.value, form: copyOf(now) }
       } else if (given.value) {
         restored.value = false
         kept.value = null

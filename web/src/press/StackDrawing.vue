@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import type { StackData } from '@/api/client'
 import { clothColour, inkOn } from '@/cloth/colour'
-import { lengthIn } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { type Band, bandsOf, STACK_WIDTH } from './bands'
 
@@ -35,10 +34,11 @@ function fill(band: Band): [string, string] {
     : (FILLS[band.kind] ?? ['#ddd', '#2b1a29'])
 }
 
-const thickness = (band: Band) =>
-  band.thickness === null
-    ? ''
-    : `${length.value === 'inch' ? lengthIn(band.thickness, 'inch') : band.thickness.toFixed(2)} ${length.value === 'inch' ? 'in' : 'mm'}`
+function thickness(band: Band): string {
+  if (band.thickness === null) return ''
+  const size = length.value === 'inch' ? band.thickness / 25.4 : band.thickness
+  return `${Number(size.toFixed(3))} ${length.value === 'inch' ? 'in' : 'mm'}`
+}
 </script>
 
 <template>

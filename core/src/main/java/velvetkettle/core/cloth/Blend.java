@@ -84,6 +84,14 @@ public record Blend(List<FibreShare> shares) {
     return shares.stream().map(FibreShare::fibre).filter(Fibre::refusesEveryPress).findFirst();
   }
 
+  /** The largest share that melts, sticks, shrinks or blisters when hot. */
+  public Optional<Fibre> meltable() {
+    return shares.stream()
+        .map(FibreShare::fibre)
+        .filter(fibre -> fibre.damage().countsInAnyAmount())
+        .findFirst();
+  }
+
   public double cellulosicPercent() {
     return shares.stream()
         .filter(s -> s.fibre().cellulosic())

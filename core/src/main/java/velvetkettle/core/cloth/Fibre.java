@@ -18,7 +18,7 @@ import velvetkettle.core.quantity.Worded;
 public enum Fibre implements Worded {
   COTTON(8.5, 7.5, 200, HeatDamage.YELLOWS, 205, "cotton", "CO"),
   LINEN(12, 11, 200, HeatDamage.YELLOWS, 205, "linen", "flax", "LI"),
-  HEMP(12, 11, 200, HeatDamage.YELLOWS, 205, "hemp", "true hemp", "HA"),
+  HEMP(12, 11, 200, HeatDamage.YELLOWS, 205, "hemp", "HA"),
   VISCOSE(13, 13, 150, HeatDamage.YELLOWS, 180, "viscose", "rayon", "CV", "VI"),
   MODAL(13, 12.5, 150, HeatDamage.YELLOWS, 180, "modal", "CMD", "MD"),
   LYOCELL(13, 12.5, 150, HeatDamage.YELLOWS, 180, "lyocell", "CLY"),

@@ -13,6 +13,11 @@ public enum IronMark implements Worded {
   TWO_DOTS,
   THREE_DOTS;
 
+  /** Asks for a test, the coolest window and a cover, without forbidding a press. */
+  public boolean warns() {
+    return this == CROSSED || this == ONE_DOT;
+  }
+
   @Override
   public String vocabulary() {
     return "iron";

@@ -44,6 +44,7 @@ public final class LabelReader {
           "combed",
           "ringspun",
           "virgin",
+          "true",
           "new",
           "fleece",
           "and",

@@ -84,7 +84,7 @@ public final class PracticeMargins implements MarginModel {
           Sentence.of("mark.near", weakest, weakest.damage(), weakest.limit()));
     }
     IronMark iron = pressing.garment().iron();
-    if (iron == IronMark.CROSSED || iron == IronMark.ONE_DOT) {
+    if (iron.warns()) {
       return Margin.tight(Question.MARK, figure, Sentence.of("mark.iron-label", iron));
     }
     if (blend.unknownPercent() > 0) {

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Set;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.SecondPress;
+import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
@@ -20,6 +22,10 @@ final class Cautions {
         found.add(Caution.GLUE_AND_NEEDLE);
       } else {
         ofMedium(decoration.medium(), press, found);
+        Option option = decoration.current();
+        if (option != null && usesPtfe(option.recipe())) {
+          found.add(Caution.SHEET_LIMIT);
+        }
       }
     }
     if (garment.forChildUnderThree()) {
@@ -45,6 +51,12 @@ final class Cautions {
     MediaCatalogue.pressed(key)
         .filter(medium -> medium.cutFace().worked())
         .ifPresent(medium -> found.add(Caution.BLADE));
+  }
+
+  private static boolean usesPtfe(Recipe recipe) {
+    SecondPress second = recipe.secondPress();
+    return recipe.cover().value() == CoverSheet.PTFE
+        || (second != null && second.cover() == CoverSheet.PTFE);
   }
 
   static List<Caution> ofStep(Operation operation, Press press) {

@@ -38,7 +38,8 @@ final class RecipeWriter {
   private static final Seconds THICK_CLOTH = Seconds.of(5);
 
   /**
-   * Where in the window to go when dye has to be kept quiet: the cooler end, but not its very edge.
+   * Where in the window to go when dye or a cautious label asks for it: the cooler end, but not its
+   * very edge.
    */
   private static final double COOLER_END = 0.25;
 
@@ -111,6 +112,9 @@ final class RecipeWriter {
     if (dyeHasToStayQuiet()) {
       wanted = range.at(COOLER_END);
       why.add(Evidence.trade("why.cooler-for-dye", garment.dye()));
+    } else if (garment.iron().warns()) {
+      wanted = range.at(COOLER_END);
+      why.add(Evidence.trade("why.cooler-for-label", garment.iron()));
     }
     Celsius highest = garment.blend().weakest().limit().minus(PracticeMargins.SAFE_CLEARANCE);
     if (wanted.compareTo(highest) > 0) {

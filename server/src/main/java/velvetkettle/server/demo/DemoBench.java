@@ -83,7 +83,7 @@ class DemoBench {
 
   /** Blocked prints are pressed three days before they are due, so that their wait ends in time. */
   private static Duration keptBackFor(Order order) {
-    return Duration.ofHours("film-block".equals(order.medium()) ? 70 : 26);
+    return Duration.ofHours("film-block".equals(order.medium()) ? 77 : 27);
   }
 
   private void press(Batch batch, Random random) {

@@ -34,7 +34,7 @@ record DemoScript(
    * One order.
    *
    * @param garment the name of one of the cloths
-   * @param dueHours from now; negative for what is past
+   * @param dueHours open hours from now; negative for what is past
    * @param medium what was taken; null while choosing
    * @param material trade name of the roll or sheet; null where none was named
    * @param batches in how many presses its logged pieces were done

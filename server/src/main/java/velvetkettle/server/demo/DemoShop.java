@@ -2,7 +2,6 @@ package velvetkettle.server.demo;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -73,7 +72,6 @@ class DemoShop {
     this.clock = clock;
   }
 
-  /** Due times fall on quarter hours, as people set them. */
   void load(long seed) {
     Random random = new Random(seed);
     DemoScript script = DemoScript.read(json);
@@ -82,8 +80,8 @@ class DemoShop {
     Map<String, UUID> materialIds = shelf(script.materials(), random);
     Map<String, GarmentForm> garments = cloths(script.cloths(), random);
     for (Order order : script.tickets()) {
-      Instant due = now.truncatedTo(ChronoUnit.HOURS).plus(Duration.ofHours(order.dueHours()));
-      Duration lead = Duration.ofHours(order.stage() == Stage.DONE ? 96 : 20);
+      Instant due = WorkingHours.away(now, order.dueHours());
+      Duration lead = Duration.ofHours(order.stage() == Stage.DONE ? 120 : 20);
       Instant written = earlier(due.minus(lead), now.minus(Duration.ofHours(4)));
       clock.asOf(
           written,

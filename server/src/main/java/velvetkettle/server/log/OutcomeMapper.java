@@ -47,14 +47,15 @@ public interface OutcomeMapper {
           + " where owner = #{owner} group by medium, fabric, main_fibre order by medium, fabric, main_fibre")
   List<Count> learnt(String owner);
 
-  /** A piece that stays in the shop until a moment between the two given. */
+  /** Pieces of a ticket whose wait ends between the two moments given; the last of them then. */
   record KeptBackRow(
       UUID ticketId, int number, String title, String medium, int pieces, Instant keepBackUntil) {}
 
   @Select(
-      "select o.ticket_id, t.number, t.title, o.medium, o.good as pieces, o.keep_back_until from outcome o"
-          + " join ticket t on t.id = o.ticket_id"
+      "select o.ticket_id, t.number, t.title, o.medium, sum(o.good)::int as pieces,"
+          + " max(o.keep_back_until) as keep_back_until from outcome o join ticket t on t.id = o.ticket_id"
           + " where o.owner = #{owner} and o.good > 0 and o.keep_back_until between #{from} and #{to}"
-          + " order by o.keep_back_until limit 50")
+          + " group by o.ticket_id, t.number, t.title, o.medium"
+          + " order by keep_back_until, t.number limit 50")
   List<KeptBackRow> keptBack(String owner, Instant from, Instant to);
 }

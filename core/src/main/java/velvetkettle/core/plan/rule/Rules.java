@@ -11,6 +11,7 @@ public final class Rules {
   private static final List<Rule> ALL =
       List.of(
           new ClothTakesNoPress(),
+          new CrossedIronOnMeltingCloth(),
           new ArtNeedsItsMedium(),
           new DarkClothHidesInk(),
           new SublimationNeedsPolyester(),

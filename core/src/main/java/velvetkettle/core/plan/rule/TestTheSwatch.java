@@ -1,7 +1,6 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
-import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.heat.Question;
 
 /**
@@ -15,8 +14,8 @@ public final class TestTheSwatch extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    IronMark iron = weighing.garment().iron();
-    boolean warned = iron == IronMark.CROSSED || iron == IronMark.ONE_DOT;
-    return warned || weighing.garment().blend().unknownPercent() > 0 ? caution() : Optional.empty();
+    return weighing.garment().iron().warns() || weighing.garment().blend().unknownPercent() > 0
+        ? caution()
+        : Optional.empty();
   }
 }

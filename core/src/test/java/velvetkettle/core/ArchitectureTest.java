@@ -1,0 +1,110 @@
+package velvetkettle.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The rooms of the craft and which way they may look. */
+@AnalyzeClasses(
+    packages = "velvetkettle.core",
+    importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+  @ArchTest
+  static final ArchRule plainJava =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideOutsideOfPackages("velvetkettle.core..", "java..", "org.jspecify..")
+          .because("the craft knows no framework, no database and no JSON");
+
+  @ArchTest
+  static final ArchRule noDatabaseNoNetNoFiles =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage(
+              "java.sql..", "javax..", "java.net..", "java.nio.file..", "java.io..");
+
+  @ArchTest
+  static final ArchRule noClock =
+      noClasses()
+          .should()
+          .callMethod(System.class, "currentTimeMillis")
+          .orShould()
+          .callMethod(System.class, "nanoTime")
+          .orShould()
+          .callMethod(java.time.Instant.class, "now")
+          .orShould()
+          .dependOnClassesThat()
+          .areAssignableTo(java.time.Clock.class);
+
+  @ArchTest
+  static final ArchRule roomsLookOneWay =
+      layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("quantity")
+          .definedBy("..core.quantity..")
+          .layer("cloth")
+          .definedBy("..core.cloth..")
+          .layer("press")
+          .definedBy("..core.press..")
+          .layer("media")
+          .definedBy("..core.media..")
+          .layer("shelf")
+          .definedBy("..core.shelf..")
+          .layer("heat")
+          .definedBy("..core.heat..")
+          .layer("plan")
+          .definedBy("..core.plan..")
+          .layer("run")
+          .definedBy("..core.run..")
+          .layer("log")
+          .definedBy("..core.log..")
+          .whereLayer("log")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("run")
+          .mayOnlyBeAccessedByLayers("log")
+          .whereLayer("plan")
+          .mayOnlyBeAccessedByLayers("run", "log")
+          .whereLayer("heat")
+          .mayOnlyBeAccessedByLayers("plan", "run", "log")
+          .whereLayer("shelf")
+          .mayOnlyBeAccessedByLayers("heat", "plan", "run", "log")
+          .whereLayer("media")
+          .mayOnlyBeAccessedByLayers("shelf", "heat", "plan", "run", "log")
+          .whereLayer("quantity")
+          .mayNotAccessAnyLayer();
+
+  @ArchTest
+  static final ArchRule clothAndPressStandSideBySide =
+      noClasses()
+          .that()
+          .resideInAPackage("..core.press..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAPackage("..core.cloth..");
+
+  @ArchTest
+  static final ArchRule noCycles =
+      slices().matching("velvetkettle.core.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule namesOfTheTrade =
+      noClasses().should().haveNameMatching(".*(Util|Utils|Manager|Helper|Impl)");
+
+  @ArchTest
+  static final ArchRule rulesAreFinal =
+      classes()
+          .that()
+          .areAssignableTo(velvetkettle.core.plan.rule.Rule.class)
+          .and()
+          .doNotHaveModifier(com.tngtech.archunit.core.domain.JavaModifier.ABSTRACT)
+          .should()
+          .haveModifier(com.tngtech.archunit.core.domain.JavaModifier.FINAL);
+}

@@ -1,0 +1,196 @@
+package velvetkettle.core.cloth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static velvetkettle.core.cloth.Fibre.ACETATE;
+import static velvetkettle.core.cloth.Fibre.ACRYLIC;
+import static velvetkettle.core.cloth.Fibre.COTTON;
+import static velvetkettle.core.cloth.Fibre.ELASTANE;
+import static velvetkettle.core.cloth.Fibre.LINEN;
+import static velvetkettle.core.cloth.Fibre.MODAL;
+import static velvetkettle.core.cloth.Fibre.POLYAMIDE_6;
+import static velvetkettle.core.cloth.Fibre.POLYAMIDE_66;
+import static velvetkettle.core.cloth.Fibre.POLYESTER;
+import static velvetkettle.core.cloth.Fibre.POLYPROPYLENE;
+import static velvetkettle.core.cloth.Fibre.SILK;
+import static velvetkettle.core.cloth.Fibre.VISCOSE;
+import static velvetkettle.core.cloth.Fibre.WOOL;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * Letter codes: ISO 2076 and DIN 60001-4, from memory; PA 6 and PA 6.6 as trade labels write them.
+ */
+class LabelReaderTest {
+  static Stream<Arguments> labels() {
+    return Stream.of(
+        label("60% cotton 40% polyester", Map.of(COTTON, 60.0, POLYESTER, 40.0)),
+        label("CO 60 PES 40", Map.of(COTTON, 60.0, POLYESTER, 40.0)),
+        label("92/8 polyester elastane", Map.of(POLYESTER, 92.0, ELASTANE, 8.0)),
+        label("polyester elastane 92/8", Map.of(POLYESTER, 92.0, ELASTANE, 8.0)),
+        label("92/8 polyester/elastane", Map.of(POLYESTER, 92.0, ELASTANE, 8.0)),
+        label("cotton 70, polyester 30", Map.of(COTTON, 70.0, POLYESTER, 30.0)),
+        label("Cotton: 70 % / Polyester: 30 %", Map.of(COTTON, 70.0, POLYESTER, 30.0)),
+        label("COTTON", Map.of(COTTON, 100.0)),
+        label("100 % organic cotton", Map.of(COTTON, 100.0)),
+        label("80% recycled polyester, 20% EL", Map.of(POLYESTER, 80.0, ELASTANE, 20.0)),
+        label("55 LI 45 CV", Map.of(LINEN, 55.0, VISCOSE, 45.0)),
+        label("PAN 50 / WO 50", Map.of(ACRYLIC, 50.0, WOOL, 50.0)),
+        label("pure merino wool", Map.of(WOOL, 100.0)),
+        label(
+            "33.3% cotton, 33,3 % modal, 33.4 % silk",
+            Map.of(COTTON, 33.3, MODAL, 33.3, SILK, 33.4)),
+        label("100% nylon", Map.of(POLYAMIDE_6, 100.0)),
+        label("100% PA 6.6", Map.of(POLYAMIDE_66, 100.0)),
+        label("nylon 66 80% elastane 20%", Map.of(POLYAMIDE_66, 80.0, ELASTANE, 20.0)),
+        label("80% polyamide 6/6 and 20% elastane", Map.of(POLYAMIDE_66, 80.0, ELASTANE, 20.0)),
+        label("PP 100", Map.of(POLYPROPYLENE, 100.0)),
+        label("CA 60% PES 40%", Map.of(ACETATE, 60.0, POLYESTER, 40.0)),
+        label("40% cotton 20% polyester 40% cotton", Map.of(COTTON, 80.0, POLYESTER, 20.0)),
+        label("90% cotton, elastane", Map.of(COTTON, 90.0, ELASTANE, 10.0)));
+  }
+
+  private static Arguments label(String label, Map<Fibre, Double> shares) {
+    return Arguments.of(label, shares);
+  }
+
+  @ParameterizedTest
+  @MethodSource("labels")
+  void reads(String label, Map<Fibre, Double> shares) {
+    LabelReading reading = LabelReader.read(label);
+    assertThat(reading.refusal()).isNull();
+    assertThat(sharesOf(reading)).isEqualTo(new TreeMap<>(shares));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "60% cotton 30% polyester | label.rest-unknown",
+        "90% cotton, elastane     | label.takes-rest"
+      })
+  @DisplayName("a missing rest is flagged, and so is a fibre that was given it")
+  void notesWhatWasAssumed(String label, String note) {
+    assertThat(LabelReader.read(label).notes()).extracting("key").containsExactly(note);
+  }
+
+  @Test
+  void theMissingRestIsUnknownInTheBlend() {
+    Blend blend = LabelReader.read("60% cotton 30% polyester").blend();
+    assertThat(blend).isNotNull();
+    assertThat(blend.unknownPercent()).isEqualTo(10);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "60% cotton 60% polyester   | label.over-100",
+        "1000% cotton               | label.over-100",
+        "100% sailcloth             | label.unknown-word",
+        "60% cotton 40% pollyester  | label.unknown-word",
+        "cotton polyester           | label.shares-missing",
+        "60 40 30 cotton polyester  | label.more-shares-than-fibres",
+        "100% cotton, elastane      | label.nothing-left",
+        "shell 100% nylon           | label.one-part",
+        "0% cotton                  | label.empty",
+        "60%                        | label.empty",
+        "%%%                        | label.empty",
+        "60 40 cotton polyester     | label.share-without-fibre",
+        "cotton <script>            | label.unknown-word"
+      })
+  @DisplayName("what cannot be a label is refused with a reason, never guessed")
+  void refuses(String label, String reason) {
+    LabelReading reading = LabelReader.read(label);
+    assertThat(reading.blend()).isNull();
+    assertThat(reading.refusal()).isNotNull();
+    assertThat(reading.refusal().key()).isEqualTo(reason);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"", "   ", "\n", "100", "/", "0/0", "\u0000", "%s %d {0}", "\uD83D\uDC55"})
+  void neverThrows(String label) {
+    assertThat(LabelReader.read(label).blend()).isNull();
+  }
+
+  @Test
+  void aNovelIsNotALabel() {
+    assertThat(LabelReader.read("cotton ".repeat(60)).refusal())
+        .extracting("key")
+        .isEqualTo("label.too-long");
+  }
+
+  @Test
+  @DisplayName("every name and code of every fibre reads as that fibre")
+  void everyLabelWordIsRead() {
+    for (Fibre fibre : Fibre.values()) {
+      for (String word : fibre.labelWords()) {
+        LabelReading reading = LabelReader.read("100% " + word);
+        assertThat(reading.blend()).as(word).isEqualTo(Blend.of(fibre));
+      }
+    }
+  }
+
+  @Test
+  void noWordMeansTwoFibres() {
+    List<String> words =
+        Stream.of(Fibre.values())
+            .flatMap(f -> f.labelWords().stream())
+            .map(String::toLowerCase)
+            .toList();
+    assertThat(words).doesNotHaveDuplicates();
+  }
+
+  @Test
+  @DisplayName("the order on the label does not matter, whichever side the share stands on")
+  void orderDoesNotMatter() {
+    Random random = new Random(11);
+    List<Fibre> fibres = new ArrayList<>(List.of(Fibre.values()));
+    for (int i = 0; i < 300; i++) {
+      Collections.shuffle(fibres, random);
+      int first = 1 + random.nextInt(98);
+      int second = 1 + random.nextInt(99 - first);
+      List<String> parts =
+          new ArrayList<>(
+              List.of(
+                  part(first, fibres.get(0), i % 2 == 0),
+                  part(second, fibres.get(1), i % 2 == 0),
+                  part(100 - first - second, fibres.get(2), i % 2 == 0)));
+      Map<Fibre, Double> expected =
+          new TreeMap<>(
+              Map.of(
+                  fibres.get(0), (double) first,
+                  fibres.get(1), (double) second,
+                  fibres.get(2), (double) (100 - first - second)));
+      Collections.shuffle(parts, random);
+      String label = String.join(random.nextBoolean() ? ", " : " ", parts);
+      assertThat(sharesOf(LabelReader.read(label))).as(label).isEqualTo(expected);
+    }
+  }
+
+  private static String part(int percent, Fibre fibre, boolean shareFirst) {
+    String word = fibre.labelWords().get(0);
+    return shareFirst ? percent + "% " + word : word + " " + percent + "%";
+  }
+
+  private static Map<Fibre, Double> sharesOf(LabelReading reading) {
+    assertThat(reading.blend()).as("refused: " + reading.refusal()).isNotNull();
+    return reading.blend().shares().stream()
+        .collect(
+            Collectors.toMap(FibreShare::fibre, FibreShare::percent, Double::sum, TreeMap::new));
+  }
+}

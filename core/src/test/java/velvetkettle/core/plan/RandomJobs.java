@@ -1,0 +1,157 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.shelf.InstructionSheet;
+import velvetkettle.core.shelf.Material;
+
+/** Any job a shop could type in, sensible or not; the same seed gives the same jobs. */
+public final class RandomJobs {
+  private final Random random;
+
+  private RandomJobs(long seed) {
+    random = new Random(seed);
+  }
+
+  public static Stream<JobRequest> seeded(long seed, int count) {
+    RandomJobs jobs = new RandomJobs(seed);
+    return Stream.generate(jobs::job).limit(count);
+  }
+
+  private JobRequest job() {
+    List<Decoration> decorations = new ArrayList<>();
+    for (int n = 0; n <= random.nextInt(3); n++) {
+      decorations.add(new Decoration("d" + n, artwork(), null, material()));
+    }
+    return new JobRequest(garment(), decorations, 1 + random.nextInt(40), press(), experience());
+  }
+
+  private Garment garment() {
+    return new Garment(
+        "garment",
+        any(GarmentKind.values()),
+        blend(),
+        any(Fabric.values()),
+        new Colour("shade", any(Depth.values()), any(Hue.values())),
+        any(DyeKind.values()),
+        any(Finish.values()),
+        obstacles(),
+        any(IronMark.values()),
+        any(Size.values()));
+  }
+
+  private Blend blend() {
+    List<Fibre> fibres = new ArrayList<>(List.of(Fibre.values()));
+    Collections.shuffle(fibres, random);
+    int first = 1 + random.nextInt(100);
+    List<FibreShare> shares = new ArrayList<>(List.of(new FibreShare(fibres.get(0), first)));
+    if (first < 100 && random.nextInt(5) > 0) {
+      shares.add(new FibreShare(fibres.get(1), random.nextInt(4) == 0 ? 0.5 : 100 - first));
+    }
+    return new Blend(shares);
+  }
+
+  private Set<Obstacle> obstacles() {
+    Set<Obstacle> near = EnumSet.noneOf(Obstacle.class);
+    for (int n = random.nextInt(3); n > 0; n--) {
+      near.add(any(Obstacle.values()));
+    }
+    return near;
+  }
+
+  private Artwork artwork() {
+    return new Artwork(
+        "art",
+        any(ArtKind.values()),
+        Millimetres.of(5 + random.nextInt(900)),
+        Millimetres.of(5 + random.nextInt(900)),
+        1 + random.nextInt(12),
+        any(Depth.values()),
+        any(Placement.values()),
+        any(Surface.values()),
+        random.nextBoolean() ? null : Millimetres.of(0.2 + 3 * random.nextDouble()));
+  }
+
+  private @Nullable Material material() {
+    if (random.nextInt(3) > 0) {
+      return null;
+    }
+    String medium =
+        any(MediaCatalogue.pressed().toArray(new velvetkettle.core.media.PressMedium[0])).key();
+    int cool = 100 + random.nextInt(120);
+    int brief = 2 + random.nextInt(60);
+    InstructionSheet sheet =
+        new InstructionSheet(
+            random.nextInt(4) == 0 ? null : CelsiusRange.of(cool, cool + random.nextInt(20)),
+            random.nextInt(4) == 0 ? null : SecondsRange.of(brief, brief + random.nextInt(20)),
+            random.nextBoolean() ? null : any(Pressure.values()),
+            random.nextBoolean() ? null : any(Peel.values()));
+    return new Material("roll", medium, "white", Depth.WHITE, sheet, 500, 1000, List.of());
+  }
+
+  private Press press() {
+    Calibration calibration =
+        random.nextBoolean() ? Calibration.NONE : Calibration.readsHigh(random.nextInt(31) - 15);
+    return new Press(
+        "Press",
+        any(PressKind.values()),
+        Millimetres.of(50 + random.nextInt(500)),
+        Millimetres.of(50 + random.nextInt(500)),
+        calibration);
+  }
+
+  private Experience experience() {
+    if (random.nextBoolean()) {
+      return Experience.NONE;
+    }
+    List<Experience.Result> results = new ArrayList<>();
+    MediaCatalogue.pressed()
+        .forEach(
+            medium ->
+                results.add(
+                    new Experience.Result(
+                        medium.key(),
+                        any(Fabric.values()),
+                        any(Fibre.values()),
+                        random.nextInt(9),
+                        random.nextInt(9))));
+    return new Experience(results);
+  }
+
+  private <T> T any(T[] values) {
+    return values[random.nextInt(values.length)];
+  }
+}

@@ -1,0 +1,247 @@
+package velvetkettle.core.plan.rule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.quantity.Millimetres;
+
+/** Each rule with a case in which it speaks and its nearest neighbour in which it is silent. */
+class RulesTest {
+  /** Cases: common practice, no source. */
+  static Stream<Case> cases() {
+    return Stream.of(
+        veto("cloth-takes-no-press", new Job().of(Blend.of(Fibre.POLYPROPYLENE)), new Job()),
+        veto(
+            "cloth-takes-no-press",
+            new Job().finish(Finish.WAXED),
+            new Job().finish(Finish.SOFTENER)),
+        veto(
+            "crossed-iron-on-melting-cloth",
+            new Job().of(Blend.of(Fibre.COTTON, 95, Fibre.ACRYLIC)).iron(IronMark.CROSSED),
+            new Job().iron(IronMark.CROSSED)),
+        veto(
+            "art-needs-its-medium", new Job().art(ArtKind.PHOTOGRAPH), new Job().art(ArtKind.LOGO)),
+        veto(
+            "dark-cloth-hides-ink",
+            new Job().by("paper-light").depth(Depth.MEDIUM),
+            new Job().by("paper-light").depth(Depth.LIGHT)),
+        veto(
+            "sublimation-needs-polyester",
+            new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 64, Fibre.COTTON)),
+            new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 65, Fibre.COTTON))),
+        veto(
+            "ink-has-no-white",
+            new Job().by("paper-light").lightest(Depth.WHITE),
+            new Job().by("paper-light").lightest(Depth.LIGHT)),
+        veto(
+            "tool-too-small",
+            new Job().by("sub-direct").on(PressKind.IRON_DRY),
+            new Job().by("sub-direct").on(PressKind.HAND_LARGE)),
+        veto("tool-too-small", new Job().on(PressKind.WAND), new Job().on(PressKind.IRON_DRY)),
+        veto("stroke-too-thin", new Job().stroke(0.9), new Job().stroke(1)),
+        veto(
+            "children-under-three",
+            new Job().by("patch-web").art(ArtKind.MADE_PATCH).size(Size.TODDLER),
+            new Job().by("patch-web").art(ArtKind.MADE_PATCH).size(Size.YOUTH)),
+        caution(
+            "pale-on-blends",
+            new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 80, Fibre.COTTON)),
+            new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER))),
+        caution(
+            "stretch-needs-stretch",
+            new Job().of(Blend.of(Fibre.POLYESTER, 90, Fibre.ELASTANE)),
+            new Job().of(Blend.of(Fibre.POLYESTER, 91, Fibre.ELASTANE))),
+        caution(
+            "weak-trace",
+            new Job().of(Blend.of(Fibre.COTTON, 96, Fibre.ELASTANE)),
+            new Job().of(Blend.of(Fibre.COTTON, 95, Fibre.ELASTANE))),
+        caution(
+            "test-the-swatch", new Job().iron(IronMark.ONE_DOT), new Job().iron(IronMark.TWO_DOTS)),
+        caution(
+            "test-the-swatch",
+            new Job().of(new Blend(List.of(new FibreShare(Fibre.COTTON, 80)))),
+            new Job()));
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void speaksWhereItMust(Case of) {
+    assertThat(findings(of.speaks()))
+        .anySatisfy(
+            finding -> {
+              assertThat(finding.rule()).isEqualTo(of.rule());
+              assertThat(finding.veto()).isEqualTo(of.veto());
+            });
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void isSilentNextToIt(Case of) {
+    assertThat(findings(of.silent())).extracting(Finding::rule).doesNotContain(of.rule());
+  }
+
+  @Test
+  @DisplayName("no rule is without a case, and ids are unique")
+  void everyRuleHasACase() {
+    Set<String> tried = cases().map(Case::rule).collect(Collectors.toCollection(TreeSet::new));
+    assertThat(Rules.all()).extracting(Rule::id).containsExactlyInAnyOrderElementsOf(tried);
+  }
+
+  @Test
+  @DisplayName("the primer is offered only where nearly all of the cloth can be primed")
+  void primerForPlantFibres() {
+    assertThat(liftOnSublimation(Blend.of(Fibre.COTTON))).endsWith("lift-primer");
+    assertThat(liftOnSublimation(Blend.of(Fibre.COTTON, 60, Fibre.POLYESTER)))
+        .endsWith("lift-primer");
+    assertThat(liftOnSublimation(Blend.of(Fibre.WOOL))).endsWith(".lift");
+  }
+
+  private static String liftOnSublimation(Blend blend) {
+    return findings(new Job().by("sub-direct").of(blend)).stream()
+        .filter(finding -> finding.rule().equals("sublimation-needs-polyester"))
+        .map(finding -> finding.lift() == null ? "" : finding.lift().key())
+        .findFirst()
+        .orElse("");
+  }
+
+  private static List<Finding> findings(Job job) {
+    return Rules.judge(job.weighing());
+  }
+
+  private record Case(String rule, boolean veto, Job speaks, Job silent) {
+    @Override
+    public String toString() {
+      return rule;
+    }
+  }
+
+  private static Case veto(String rule, Job speaks, Job silent) {
+    return new Case(rule, true, speaks, silent);
+  }
+
+  private static Case caution(String rule, Job speaks, Job silent) {
+    return new Case(rule, false, speaks, silent);
+  }
+
+  /**
+   * A one-colour logo of film on a white cotton tee, on a plate press, until something is changed.
+   */
+  private static final class Job {
+    private Blend blend = Blend.of(Fibre.COTTON);
+    private Finish finish = Finish.NONE;
+    private IronMark iron = IronMark.UNKNOWN;
+    private Size size = Size.ADULT;
+    private Depth depth = Depth.WHITE;
+    private ArtKind kind = ArtKind.LOGO;
+    private Depth lightest = Depth.DARK;
+    private Millimetres stroke = Millimetres.of(3);
+    private String medium = "film-smooth";
+    private PressKind press = PressKind.PLATE_CLAM;
+
+    Job of(Blend other) {
+      blend = other;
+      return this;
+    }
+
+    Job finish(Finish other) {
+      finish = other;
+      return this;
+    }
+
+    Job iron(IronMark other) {
+      iron = other;
+      return this;
+    }
+
+    Job size(Size other) {
+      size = other;
+      return this;
+    }
+
+    Job depth(Depth other) {
+      depth = other;
+      return this;
+    }
+
+    Job art(ArtKind other) {
+      kind = other;
+      return this;
+    }
+
+    Job lightest(Depth other) {
+      lightest = other;
+      return this;
+    }
+
+    Job stroke(double millimetres) {
+      stroke = Millimetres.of(millimetres);
+      return this;
+    }
+
+    Job by(String other) {
+      medium = other;
+      return this;
+    }
+
+    Job on(PressKind other) {
+      press = other;
+      return this;
+    }
+
+    Weighing weighing() {
+      return new Weighing(
+          new Garment(
+              "tee",
+              GarmentKind.TOP,
+              blend,
+              Fabric.JERSEY,
+              new Colour("shade", depth, Hue.NEUTRAL),
+              DyeKind.UNDYED,
+              finish,
+              Set.of(),
+              iron,
+              size),
+          new Artwork(
+              "logo",
+              kind,
+              Millimetres.of(100),
+              Millimetres.of(100),
+              1,
+              lightest,
+              Placement.CHEST,
+              Surface.ANY,
+              stroke),
+          MediaCatalogue.pressed(medium).orElseThrow(),
+          new Press("Press", press, Millimetres.of(380), Millimetres.of(380), Calibration.NONE));
+    }
+  }
+}

@@ -1,0 +1,97 @@
+package velvetkettle.core.press;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.Sentence;
+
+class PressTest {
+  /**
+   * Worked by hand with an overlap of 20 mm: n platens cover n times the platen less the overlaps.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "400, 500, 1",
+    "250, 80, 1",
+    "401, 100, 1",
+    "500, 400, 1",
+    "780, 500, 2",
+    "790, 500, 3",
+    "1000, 700, 6",
+    "3000, 3000, 56"
+  })
+  void positionsThatCoverADesign(double width, double height, int positions) {
+    Press press = press("Big press", 400, 500);
+    assertThat(press.positions(Millimetres.of(width), Millimetres.of(height))).isEqualTo(positions);
+  }
+
+  @Test
+  @DisplayName("a larger design never needs fewer positions, and turning it changes nothing")
+  void positionsGrowWithTheDesign() {
+    Press press = press("Mini press", 100, 50);
+    int before = 0;
+    for (int size = 10; size <= 1000; size += 10) {
+      int now = press.positions(Millimetres.of(size), Millimetres.of(80));
+      assertThat(now).isGreaterThanOrEqualTo(before);
+      assertThat(press.positions(Millimetres.of(80), Millimetres.of(size))).isEqualTo(now);
+      before = now;
+    }
+  }
+
+  @Test
+  void impossiblePressesAreRefused() {
+    assertThatThrownBy(() -> press("", 400, 500)).hasMessageContaining("name");
+    assertThatThrownBy(() -> press("Toy", 20, 500)).hasMessageContaining("20");
+  }
+
+  @Test
+  @DisplayName("pressure words stand for the values of the heat model (engineering estimates)")
+  void pressures() {
+    assertThat(Pressure.values())
+        .extracting(pressure -> pressure.nominal().count())
+        .containsExactly(3.0, 5.0, 20.0, 35.0);
+  }
+
+  @Test
+  void toolsHeldByHandGiveHandPressure() {
+    for (PressKind kind : PressKind.values()) {
+      assertThat(kind.pressedByHand()).as(kind.name()).isEqualTo(!kind.name().startsWith("PLATE"));
+      assertThat(kind.setInDegrees() || !kind.hasTimer()).isTrue();
+    }
+    assertThat(PressKind.HAND_MINI.hasTimer()).isFalse();
+    assertThat(PressKind.IRON_STEAM.iron()).isTrue();
+    assertThat(PressKind.WAND.iron()).isFalse();
+  }
+
+  @Test
+  void anUnmeasuredPressCorrectsNothingAndIsTrustedLess() {
+    assertThat(Calibration.NONE.readsHigh()).isEqualTo(Kelvin.of(0));
+    assertThat(Calibration.NONE.giveOrTake()).isGreaterThan(Calibration.readsHigh(5).giveOrTake());
+  }
+
+  @Test
+  void aStackBeginsWithTheHeatAndStandsOnSomething() {
+    Layer platen = new Layer(LayerKind.HEATED_PLATEN, Sentence.of("platen"), null);
+    Layer cloth = Layer.of(LayerKind.FRONT, Sentence.of("cloth"), 0.6);
+    Layer table = new Layer(LayerKind.LOWER_PLATEN, Sentence.of("table"), null);
+    assertThat(new Stack(Side.FACE, List.of(platen, cloth, table), 0).layers()).hasSize(3);
+    assertThatThrownBy(() -> new Stack(Side.FACE, List.of(cloth, table), null))
+        .hasMessageContaining("heated platen");
+    assertThatThrownBy(() -> new Stack(Side.FACE, List.of(platen, table), 1))
+        .hasMessageContaining("between two layers");
+    assertThatThrownBy(() -> new Stack(Side.FACE, List.of(platen, table), -1))
+        .hasMessageContaining("between two layers");
+  }
+
+  private static Press press(String name, double width, double depth) {
+    return new Press(
+        name, PressKind.PLATE_CLAM, Millimetres.of(width), Millimetres.of(depth), Calibration.NONE);
+  }
+}
