@@ -8,12 +8,13 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * The only clock of the application, in UTC. A piece of work can be done as of another time on its
- * own thread; everybody else's time goes on as it is.
+ * The only clock of the application, in UTC and whole milliseconds, which a database column and a
+ * browser keep alike. A piece of work can be done as of another time on its own thread; everybody
+ * else's time goes on as it is.
  */
 @Component
 public final class ShopClock extends Clock {
-  private final Clock real = Clock.systemUTC();
+  private final Clock real = Clock.tickMillis(ZoneOffset.UTC);
   private final ThreadLocal<@Nullable Instant> standing = new ThreadLocal<>();
 
   /** Does the work as if it were that moment. Not to be nested. */

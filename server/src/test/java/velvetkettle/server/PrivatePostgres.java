@@ -6,6 +6,10 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -71,6 +75,19 @@ public final class PrivatePostgres {
       }
     }
     return "jdbc:postgresql://127.0.0.1:" + running.port + "/postgres";
+  }
+
+  /** The address of a new database of its own on the running one. */
+  public static String freshUrl(String name) {
+    String url = url();
+    try (Connection connection = DriverManager.getConnection(url, "kettle", "");
+        Statement statement = connection.createStatement()) {
+      statement.execute("drop database if exists " + name);
+      statement.execute("create database " + name);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+    return url.replaceFirst("/postgres$", "/" + name);
   }
 
   private void remove() {

@@ -1,7 +1,6 @@
 package velvetkettle.server.log;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +18,7 @@ import velvetkettle.server.plan.PlanService;
 import velvetkettle.server.plan.Station;
 import velvetkettle.server.plan.TicketMapper;
 import velvetkettle.server.plan.TicketService;
+import velvetkettle.server.plan.TicketView;
 import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.run.RunService;
 import velvetkettle.server.run.RunView;
@@ -68,15 +68,23 @@ public class OutcomeService {
       throw new RefusedException("outcome", Sentence.of("outcome.already-logged"));
     }
     RunView run = runs.run(runId);
+    refuseMoreThanLeft(outcome, tickets.ticket(run.ticketId()));
     Plan plan = plans.plan(run.planId()).plan();
-    Instant until = clock.instant().plus(Duration.ofSeconds((long) plan.keepBack().count()));
-    OutcomeRow row = row(run, plans.request(run.planId()), plan, outcome, until);
+    OutcomeRow row = row(run, plans.request(run.planId()), plan, outcome);
     outcomes.insert(row);
     boolean all =
         outcomes.logged(owner.name(), run.ticketId()) >= tickets.ticket(run.ticketId()).pieces();
     ticketRows.moveTo(
         owner.name(), run.ticketId(), all ? Station.DONE : Station.PRESS, clock.instant());
     return view(row);
+  }
+
+  private static void refuseMoreThanLeft(Outcome outcome, TicketView ticket) {
+    int left = ticket.pieces() - ticket.logged();
+    if (outcome.good() + outcome.bad() > left) {
+      throw new RefusedException(
+          "good", Sentence.of("outcome.more-than-left", outcome.good() + outcome.bad(), left));
+    }
   }
 
   @Transactional(readOnly = true)
@@ -86,8 +94,8 @@ public class OutcomeService {
     return new Page<>(items, page, size, outcomes.count(owner.name(), ticketId));
   }
 
-  private OutcomeRow row(
-      RunView run, JobRequest request, Plan plan, Outcome outcome, Instant until) {
+  private OutcomeRow row(RunView run, JobRequest request, Plan plan, Outcome outcome) {
+    Instant now = clock.instant();
     return new OutcomeRow(
         run.id(),
         owner.name(),
@@ -98,8 +106,8 @@ public class OutcomeService {
         outcome.good(),
         outcome.bad(),
         json.write(outcome),
-        clock.instant(),
-        until);
+        now,
+        now.plusSeconds((long) plan.keepBack().count()));
   }
 
   private OutcomeView view(OutcomeRow row) {

@@ -16,10 +16,12 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import velvetkettle.core.plan.RuledOutException;
 import velvetkettle.server.speech.Speech;
@@ -104,11 +106,44 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     FieldProblem found =
-        e.getCause() instanceof JsonMappingException mapping
+        e.getCause() instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()
             ? new FieldProblem(path(mapping), path(mapping) + ": " + what(mapping))
             : new FieldProblem(
                 "", "The request is not readable JSON, or it is larger than 500 kB.");
     return ResponseEntity.badRequest().body(fields("unreadable", List.of(found)));
+  }
+
+  /** Page numbers, sizes and the like in the address. */
+  @Override
+  protected ResponseEntity<Object> handleHandlerMethodValidationException(
+      HandlerMethodValidationException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    List<FieldProblem> found =
+        e.getParameterValidationResults().stream()
+            .flatMap(
+                result ->
+                    result.getResolvableErrors().stream()
+                        .map(error -> parameter(result, error.getDefaultMessage())))
+            .toList();
+    return ResponseEntity.unprocessableEntity().body(fields("invalid", found));
+  }
+
+  private static FieldProblem parameter(ParameterValidationResult result, @Nullable String what) {
+    String name = result.getMethodParameter().getParameterName();
+    return new FieldProblem(name == null ? "" : name, name + " " + what);
+  }
+
+  /** What the framework refuses by itself gets a type of ours as well. */
+  @Override
+  protected ResponseEntity<Object> createResponseEntity(
+      @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    if (body instanceof ProblemDetail problem
+        && "about:blank".equals(String.valueOf(problem.getType()))) {
+      problem.setType(URI.create("urn:velvet-kettle:problem:" + status.value()));
+    }
+    return super.createResponseEntity(body, headers, status, request);
   }
 
   private static String path(JsonMappingException e) {
@@ -130,6 +165,9 @@ class Problems extends ResponseEntityExceptionHandler {
           + Arrays.stream(format.getTargetType().getEnumConstants())
               .map(Object::toString)
               .collect(Collectors.joining(", "));
+    }
+    if (e.getOriginalMessage() != null && e.getOriginalMessage().contains("`null` into type")) {
+      return "is missing.";
     }
     Throwable cause = e.getCause();
     String message =

@@ -1,0 +1,59 @@
+package velvetkettle.server.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.Plan;
+import velvetkettle.core.plan.Planner;
+import velvetkettle.core.plan.RandomJobs;
+
+/** What is stored must open again for years. */
+class StoredJsonTest {
+  /** A plan as schema 1 stored it, and the request it was made from; never to be written anew. */
+  private static final Path GOLDEN = Path.of("src/test/resources/golden");
+
+  private final StoredJson json = new StoredJson();
+
+  @Test
+  @DisplayName("plans and requests come back from storage equal to what went in")
+  void roundTrip() {
+    Planner planner = new Planner(new PracticeMargins());
+    RandomJobs.seeded(3, 200)
+        .forEach(
+            job -> {
+              Plan plan = planner.plan(job);
+              assertThat(json.read(json.write(job), JobRequest.class)).isEqualTo(job);
+              assertThat(json.read(json.write(plan), Plan.class)).isEqualTo(plan);
+            });
+  }
+
+  @Test
+  void schemaOneStillOpens() throws IOException {
+    Plan plan = json.read(golden("plan-schema-1.json"), Plan.class);
+    JobRequest request = json.read(golden("request-schema-1.json"), JobRequest.class);
+    assertThat(plan.schema()).isEqualTo(1);
+    assertThat(plan.decorations().get(0).medium()).isEqualTo("film-block");
+    assertThat(plan.steps()).hasSizeGreaterThan(5);
+    assertThat(request.garment().name()).isEqualTo("rowing top");
+    assertThat(request.press().calibration().measured()).isTrue();
+  }
+
+  @Test
+  @DisplayName("a field that a later version dropped is passed over")
+  void unknownFieldsArePassedOver() throws IOException {
+    Json older =
+        new Json(golden("plan-schema-1.json").text().replaceFirst("\\{", "{\"formerly\": 1, "));
+    assertThat(json.read(older, Plan.class).schema()).isEqualTo(1);
+  }
+
+  private static Json golden(String name) throws IOException {
+    return new Json(Files.readString(GOLDEN.resolve(name), StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,206 @@
+package velvetkettle.server.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import velvetkettle.server.ServerTest;
+import velvetkettle.server.TicketForms;
+
+/** At the press and after it: events are only added, outcomes are logged once. */
+class RunApiTest extends ServerTest {
+  private static final int PIECES = 2;
+
+  private String ticket = "";
+  private String run = "";
+  private int steps;
+
+  @BeforeEach
+  void aRunIsBegun() throws Exception {
+    Map<String, Object> form = ticket();
+    Map<String, Object> decoration = TicketForms.decoration();
+    decoration.put("medium", "film-block");
+    form.put("decorations", List.of(decoration));
+    form.put("pieces", PIECES);
+    ticket = UUID.randomUUID().toString();
+    run = UUID.randomUUID().toString();
+    String plan = UUID.randomUUID().toString();
+    put("/api/tickets/" + ticket, form).andExpect(status().isOk());
+    JsonNode made = json(put("/api/tickets/" + ticket + "/plans/" + plan, ""));
+    steps = made.at("/plan/steps").size();
+    put("/api/runs/" + run, Map.of("planId", plan)).andExpect(status().isOk());
+    put("/api/runs/" + run, Map.of("planId", plan)).andExpect(status().isOk());
+  }
+
+  @Test
+  @DisplayName("a report sent again counts once, and the sequence has no gap")
+  void reportsCountOnce() throws Exception {
+    Map<String, Object> first = event("STEP_DONE", 1);
+    Map<String, Object> second = event("STEP_DONE", 2);
+    report(first);
+    report(first, second);
+    JsonNode now = json(report(second));
+    assertThat(now.at("/progress/step").asInt()).isEqualTo(3);
+    assertThat(now.path("events")).hasSize(2);
+    assertThat(sequences(now)).containsExactly(1, 2);
+  }
+
+  @Test
+  void reportsFromSeveralTabsKeepOneSequence() throws Exception {
+    ExecutorService tabs = Executors.newFixedThreadPool(4);
+    try {
+      List<Callable<Integer>> work = new ArrayList<>();
+      for (int n = 0; n < 16; n++) {
+        work.add(
+            () -> report(event("SOMETHING_WRONG", null)).andReturn().getResponse().getStatus());
+      }
+      for (Future<Integer> code : tabs.invokeAll(work)) {
+        assertThat(code.get()).isEqualTo(200);
+      }
+    } finally {
+      tabs.shutdownNow();
+    }
+    JsonNode now = json(get("/api/runs/" + run));
+    assertThat(sequences(now)).isEqualTo(IntStream.rangeClosed(1, 16).boxed().toList());
+    assertThat(now.at("/progress/trouble").asInt()).isEqualTo(16);
+  }
+
+  @Test
+  @DisplayName("the last piece pressed sends the ticket to Check; the outcome ends it")
+  void fromThePressToTheLog() throws Exception {
+    pressAll();
+    get("/api/tickets/" + ticket).andExpect(jsonPath("$.station").value("CHECK"));
+    logged(1, 1).andExpect(status().isOk());
+    get("/api/tickets/" + ticket)
+        .andExpect(jsonPath("$.station").value("DONE"))
+        .andExpect(jsonPath("$.logged").value(2));
+    JsonNode again = json(post("/api/plans/preview", ticket()));
+    assertThat(again.at("/decorations/0/options/0/reasons").toString()).contains("Your log");
+  }
+
+  @Test
+  void apartOfThePiecesSendsItBackToThePress() throws Exception {
+    report(event("STEP_DONE", 1));
+    logged(1, 0).andExpect(status().isOk());
+    get("/api/tickets/" + ticket)
+        .andExpect(jsonPath("$.station").value("PRESS"))
+        .andExpect(jsonPath("$.logged").value(1));
+  }
+
+  @Test
+  void anOutcomeIsLoggedOnce() throws Exception {
+    JsonNode once = json(logged(2, 0).andExpect(status().isOk()));
+    assertThat(json(logged(2, 0).andExpect(status().isOk()))).isEqualTo(once);
+    logged(1, 1)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.type").value("urn:velvet-kettle:problem:refused"));
+  }
+
+  @Test
+  @DisplayName("more pieces than the order has left are a slip of the keyboard")
+  void notMorePiecesThanTheOrder() throws Exception {
+    logged(PIECES, 1)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].field").value("good"));
+    logged(PIECES, 0).andExpect(status().isOk());
+  }
+
+  @Test
+  void aBadPieceNeedsAFault() throws Exception {
+    Map<String, Object> outcome = outcome(1, 1);
+    outcome.put("seen", List.of("GOOD_BOND"));
+    put("/api/runs/" + run + "/outcome", outcome)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.detail").isNotEmpty());
+    outcome.put("temperature", 900);
+    put("/api/runs/" + run + "/outcome", outcome).andExpect(status().isBadRequest());
+  }
+
+  @Test
+  @DisplayName("pieces with migration risk are kept back three days, and Today says so")
+  void keptBack() throws Exception {
+    JsonNode logged = json(logged(2, 0));
+    assertThat(
+            java.time.Duration.between(
+                java.time.Instant.parse(logged.path("loggedAt").asText()),
+                java.time.Instant.parse(logged.path("keepBackUntil").asText())))
+        .isEqualTo(java.time.Duration.ofHours(72));
+    database.update(
+        "update outcome set keep_back_until = now() + interval '1 hour' where run_id = ?::uuid",
+        run);
+    JsonNode today = json(get("/api/today"));
+    assertThat(today.path("keptBack").findValuesAsText("ticketId")).contains(ticket);
+  }
+
+  @Test
+  void thereIsNoRunWithoutItsPlan() throws Exception {
+    put("/api/runs/" + UUID.randomUUID(), Map.of("planId", UUID.randomUUID().toString()))
+        .andExpect(status().isNotFound());
+    post("/api/runs/" + UUID.randomUUID() + "/events", List.of(event("PAUSED", 1)))
+        .andExpect(status().isNotFound());
+    post("/api/runs/" + run + "/events", List.of()).andExpect(status().isUnprocessableEntity());
+  }
+
+  private void pressAll() throws Exception {
+    for (int piece = 1; piece <= PIECES; piece++) {
+      for (int step = 1; step <= steps; step++) {
+        report(event("STEP_DONE", step));
+      }
+      if (piece < PIECES) {
+        report(event("PIECE_DONE", null));
+      }
+    }
+  }
+
+  @SafeVarargs
+  private org.springframework.test.web.servlet.ResultActions report(Map<String, Object>... events)
+      throws Exception {
+    return post("/api/runs/" + run + "/events", List.of(events));
+  }
+
+  private org.springframework.test.web.servlet.ResultActions logged(int good, int bad)
+      throws Exception {
+    return put("/api/runs/" + run + "/outcome", outcome(good, bad));
+  }
+
+  private static Map<String, Object> outcome(int good, int bad) {
+    Map<String, Object> outcome = new LinkedHashMap<>();
+    outcome.put("good", good);
+    outcome.put("bad", bad);
+    outcome.put("seen", List.of(bad > 0 ? "EDGE_LIFTS" : "GOOD_BOND"));
+    outcome.put("temperature", null);
+    outcome.put("time", null);
+    outcome.put("note", "");
+    return outcome;
+  }
+
+  private static Map<String, Object> event(String kind, @Nullable Integer step) {
+    Map<String, Object> event = new LinkedHashMap<>();
+    event.put("id", UUID.randomUUID().toString());
+    event.put("kind", kind);
+    event.put("step", step);
+    event.put("at", "2026-11-24T10:00:00Z");
+    return event;
+  }
+
+  private static List<Integer> sequences(JsonNode run) {
+    List<Integer> sequences = new ArrayList<>();
+    run.path("events").forEach(event -> sequences.add(event.path("sequence").asInt()));
+    return sequences;
+  }
+}
