@@ -153,6 +153,8 @@ port_is_free() {
 open_data() {
   mkdir -p "$DATA" 2>/dev/null && [ -w "$DATA" ] ||
     fail "The folder $DATA cannot be written." "Give one that can: ./kettle start --data DIR"
+  # An empty folder becomes ours: PostgreSQL's user may pass through it, but not list it.
+  [ -n "$(ls -A "$DATA")" ] || chmod a+x "$DATA"
   [ "$(id -u)" -ne 0 ] || as_postgres test -x "$DATA" ||
     fail "The user postgres cannot reach $DATA: a folder above it is closed." \
       "PostgreSQL does not run as root. Give another folder: ./kettle start --data /var/lib/velvet-kettle"

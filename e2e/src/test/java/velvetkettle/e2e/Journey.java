@@ -1,0 +1,120 @@
+package velvetkettle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Tracing;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** A maker in front of the browser. Every journey has a context of its own; all share one shop. */
+abstract class Journey {
+  static final Kettle KETTLE = Kettle.withDemo();
+
+  private static final Path KEPT = Path.of("target", "failures");
+
+  protected BrowserContext context;
+  protected Page page;
+
+  /** Keeps a trace and a picture of what failed. */
+  @RegisterExtension
+  final AfterTestExecutionCallback keepFailure =
+      test -> {
+        String name = test.getRequiredTestClass().getSimpleName() + "-" + test.getDisplayName();
+        String file = name.replaceAll("[^A-Za-z0-9-]+", "-");
+        if (test.getExecutionException().isPresent()) {
+          page.screenshot(new Page.ScreenshotOptions().setPath(KEPT.resolve(file + ".png")));
+          context.tracing().stop(new Tracing.StopOptions().setPath(KEPT.resolve(file + ".zip")));
+        }
+      };
+
+  @BeforeEach
+  void openBrowser() {
+    context =
+        Chromium.browser()
+            .newContext(
+                new Browser.NewContextOptions()
+                    .setBaseURL(KETTLE.address())
+                    .setViewportSize(1280, 800)
+                    .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+    context.tracing().start(new Tracing.StartOptions().setScreenshots(true).setSnapshots(true));
+    context.setDefaultTimeout(10_000);
+    page = context.newPage();
+  }
+
+  @AfterEach
+  void closeBrowser() {
+    context.close();
+  }
+
+  protected Locator heading(String text) {
+    return page.getByRole(
+        AriaRole.HEADING,
+        new Page.GetByRoleOptions().setName(Pattern.compile(literal(text))));
+  }
+
+  protected Locator button(String text) {
+    return page.getByRole(
+        AriaRole.BUTTON,
+        new Page.GetByRoleOptions().setName(Pattern.compile("^" + literal(text))));
+  }
+
+  protected void type(String field, String text) {
+    page.locator("#" + field).fill(text);
+  }
+
+  protected void typeNumber(String field, String text) {
+    page.locator("#" + field).fill(text);
+    page.locator("#" + field).press("Tab");
+  }
+
+  /** Chooses an entry of one of the choices, by typing what it is called. */
+  protected void choose(String field, String entry) {
+    Locator choice = page.locator("#" + field);
+    choice.focus();
+    choice.fill(entry);
+    page.locator(".ant-select-dropdown:visible .ant-select-item-option")
+        .filter(new Locator.FilterOptions().setHasText(entry))
+        .first()
+        .click();
+  }
+
+  protected Locator station(String name) {
+    return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stations"))
+        .getByText(name, new Locator.GetByTextOptions().setExact(true));
+  }
+
+  /** Presses one piece step by step, letting the timers run out, until it is done. */
+  protected void pressOnePiece(int steps) {
+    for (int step = 1; step <= steps; step++) {
+      assertThat(page.getByText(Pattern.compile("step " + step + " of " + steps))).isVisible();
+      if (page.getByTestId("timer").isVisible()) {
+        page.keyboard().press("Space");
+        assertThat(button("Pause")).isVisible();
+        page.clock().fastForward("05:00");
+        assertThat(page.getByText(Pattern.compile("Time\\. "))).isVisible();
+      }
+      page.keyboard().press("Space");
+    }
+    assertThat(page.getByText(Pattern.compile("(This piece is|All pieces are) done"))).isVisible();
+  }
+
+  protected int stepsAtThePress() {
+    Locator where = page.getByText(Pattern.compile("step 1 of \\d+"));
+    assertThat(where).isVisible();
+    return Integer.parseInt(where.textContent().replaceAll("(?s).*step 1 of (\\d+).*", "$1"));
+  }
+
+  /** The browser's expressions know no quoting, so each sign is escaped. */
+  private static String literal(String text) {
+    return text.replaceAll("[.?*+^$()\\[\\]{}|\\\\]", "\\\\$0");
+  }
+}

@@ -1,0 +1,177 @@
+package velvetkettle.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The application as people run it: the script, the packaged application, a PostgreSQL. */
+final class Kettle implements AutoCloseable {
+  private static final Path ROOT = Path.of(System.getProperty("kettle.root"));
+
+  /** PostgreSQL does not run as root and cannot reach root's own folders: data lies below /tmp. */
+  private static final Path BASE = Path.of("/tmp");
+
+  private static final Pattern READY = Pattern.compile("is ready: (http://127\\.0\\.0\\.1:\\d+)");
+  private static final Duration PATIENCE = Duration.ofMinutes(4);
+
+  private final HttpClient client =
+      HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
+  private final Path folder;
+  private final Path data;
+  private final boolean demo;
+  private Process script;
+  private Path output;
+  private String address = "";
+
+  private Kettle(boolean demo) throws IOException {
+    this.demo = demo;
+    folder = Files.createTempDirectory(BASE, "kettle-e2e");
+    Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx--x--x"));
+    data = folder.resolve("shop");
+  }
+
+  static Kettle withDemo() {
+    return started(true);
+  }
+
+  static Kettle empty() {
+    return started(false);
+  }
+
+  private static Kettle started(boolean demo) {
+    try {
+      Kettle kettle = new Kettle(demo);
+      Runtime.getRuntime().addShutdownHook(new Thread(kettle::close));
+      kettle.start("0");
+      return kettle;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Starts it again where it was, as a maker would after the machine went down. */
+  void startAgain() {
+    start(address.substring(address.lastIndexOf(':') + 1));
+  }
+
+  private void start(String port) {
+    try {
+      output = Files.createTempFile(folder, "start", ".out");
+      List<String> command =
+          new ArrayList<>(List.of("./kettle", "start", "--data", data.toString(), "--port", port));
+      if (!demo) {
+        command.add("--no-demo");
+      }
+      script =
+          new ProcessBuilder(command)
+              .directory(ROOT.toFile())
+              .redirectErrorStream(true)
+              .redirectOutput(output.toFile())
+              .start();
+      address = waitUntilReady();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private String waitUntilReady() throws IOException {
+    long until = System.nanoTime() + PATIENCE.toNanos();
+    while (System.nanoTime() < until) {
+      Matcher ready = READY.matcher(Files.readString(output));
+      if (ready.find()) {
+        return ready.group(1);
+      }
+      if (waitFor(script, 50)) {
+        break;
+      }
+    }
+    throw new IllegalStateException(
+        "./kettle start did not get ready:\n" + Files.readString(output));
+  }
+
+  String address() {
+    return address;
+  }
+
+  /** Kills the application at once, as a power cut would; the script then leaves nothing behind. */
+  void kill() {
+    try {
+      long pid = Long.parseLong(Files.readString(data.resolve("app.pid")).strip());
+      ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    if (!waitFor(script, 60_000)) {
+      throw new IllegalStateException(
+          "./kettle start did not end after its application was killed");
+    }
+  }
+
+  HttpResponse<String> get(String path) throws IOException {
+    return send(HttpRequest.newBuilder(URI.create(address + path)).GET());
+  }
+
+  HttpResponse<String> put(String path, String json) throws IOException {
+    return send(
+        HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", "application/json")
+            .PUT(HttpRequest.BodyPublishers.ofString(json)));
+  }
+
+  HttpResponse<String> post(String path, String json) throws IOException {
+    return send(
+        HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", "application/json")
+            .POST(HttpRequest.BodyPublishers.ofString(json)));
+  }
+
+  private HttpResponse<String> send(HttpRequest.Builder request) throws IOException {
+    try {
+      return client.send(
+          request.timeout(Duration.ofSeconds(30)).build(), HttpResponse.BodyHandlers.ofString());
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IOException(e);
+    }
+  }
+
+  @Override
+  public void close() {
+    try {
+      Process stop =
+          new ProcessBuilder("./kettle", "stop", "--data", data.toString())
+              .directory(ROOT.toFile())
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+              .start();
+      waitFor(stop, 60_000);
+      waitFor(script, 60_000);
+      new ProcessBuilder("rm", "-rf", folder.toString()).start().waitFor(30, TimeUnit.SECONDS);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private static boolean waitFor(Process process, long milliseconds) {
+    try {
+      return process.waitFor(milliseconds, TimeUnit.MILLISECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,123 @@
+package velvetkettle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Reloads, another tab, an application that went away: what was typed and pressed stays. */
+class NothingLostIT extends Journey {
+  @Test
+  @DisplayName("a draft comes back after a reload, and after the browser's page was closed")
+  void aDraftComesBack() {
+    page.navigate("/tickets/new");
+    type("name", "oilskin");
+    type("label", "60% cotton 40% polyester");
+    typeNumber("width", "123");
+    page.reload();
+    assertThat(page.locator("#name")).hasValue("oilskin");
+    assertThat(page.locator("#width")).hasValue("123");
+    assertThat(page.getByText("Not kept yet")).isVisible();
+    page.close();
+    page = context.newPage();
+    page.navigate("/tickets/new");
+    assertThat(page.locator("#label")).hasValue("60% cotton 40% polyester");
+    button("Drop the changes").click();
+    assertThat(page.locator("#name")).hasValue("");
+  }
+
+  @Test
+  @DisplayName("bad input says what, where and what to do, and keeps what was typed")
+  void badInputKeepsWhatWasTyped() {
+    page.navigate("/tickets/new");
+    type("name", "mystery top");
+    type("description", "a wave");
+    type("label", "60% cotton 60% polyester");
+    assertThat(page.locator("#label-reading")).containsText("add up to 120 %");
+    button("Keep and choose a method").click();
+    assertThat(page.locator(".problem")).containsText("add up to 120 %");
+    type("label", "60% cotton 40% pollyester");
+    assertThat(page.locator("#label-reading")).containsText("“pollyester” is not a fibre");
+    type("label", "60% cotton");
+    assertThat(page.locator("#label-reading")).containsText("40 % of the label is missing");
+    assertThat(page.locator("#name")).hasValue("mystery top");
+  }
+
+  @Test
+  @DisplayName(
+      "changed in another tab: it says so, keeps this tab's draft, and can load the other's")
+  void twoTabs() {
+    String ticket = ticketAddress("Deck jackets");
+    page.navigate(ticket + "/garment");
+    assertThat(page.locator("#customer")).hasValue("Grey Heron Ferries");
+    Page other = context.browser().newContext(sameShop()).newPage();
+    other.navigate(ticket + "/garment");
+    other.locator("#customer").fill("Other tab");
+    other.getByText("Keep and choose a method").click();
+    assertThat(other.locator("#work")).containsText("What to put on this cloth");
+    type("customer", "This tab");
+    button("Keep and choose a method").click();
+    assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT).first())
+        .containsText("changed in another tab");
+    assertThat(page.locator("#customer")).hasValue("This tab");
+    button("Load it").click();
+    assertThat(page.locator("#customer")).hasValue("Other tab");
+    other.context().close();
+  }
+
+  @Test
+  @DisplayName("at the press the timer goes on without the application, and reports follow later")
+  void pressedWithoutTheApplication() {
+    page.clock().install();
+    page.navigate(ticketAddress("Wave panels") + "/at-the-press");
+    stepsAtThePress();
+    page.route("**/api/runs/**", route -> route.abort());
+    page.keyboard().press("Space");
+    assertThat(page.getByText(Pattern.compile("Not sent yet: 1 "))).isVisible();
+    page.keyboard().press("Space");
+    assertThat(button("Pause")).isVisible();
+    page.reload();
+    assertThat(page.getByText(Pattern.compile("does not answer"))).isVisible();
+    page.unroute("**/api/runs/**");
+    page.clock().fastForward("00:03");
+    assertThat(page.getByText(Pattern.compile("step 2 of"))).isVisible();
+    assertThat(page.getByText(Pattern.compile("Not sent yet"))).hasCount(0);
+  }
+
+  @Test
+  @DisplayName("when the application is away a banner says so and goes when it is back")
+  void theApplicationIsAway() {
+    page.clock().install();
+    page.navigate("/tickets");
+    assertThat(heading("Tickets")).isVisible();
+    page.route("**/actuator/health", route -> route.abort());
+    page.clock().fastForward("00:20");
+    assertThat(page.getByText(Pattern.compile("does not answer"))).isVisible();
+    page.unroute("**/actuator/health");
+    button("Try again").click();
+    assertThat(page.getByText(Pattern.compile("does not answer"))).hasCount(0);
+  }
+
+  @Test
+  void anUnknownTicketSaysWhatToDo() {
+    page.navigate("/tickets/00000000-0000-4000-8000-00000000dead/garment");
+    assertThat(page.locator("#work")).containsText("There is no ticket");
+    page.navigate("/no/such/place");
+    assertThat(page.locator("#work")).containsText("Today");
+    assertThat(page.title()).isNotBlank();
+  }
+
+  private com.microsoft.playwright.Browser.NewContextOptions sameShop() {
+    return new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(KETTLE.address());
+  }
+
+  private String ticketAddress(String title) {
+    page.navigate("/tickets?search=" + title.replace(" ", "%20"));
+    page.locator("#work").getByText(title).first().waitFor();
+    String address = page.locator("#work a[href*='/tickets/']").first().getAttribute("href");
+    return address.replaceAll("(/tickets/[0-9a-f-]+).*", "$1");
+  }
+}
