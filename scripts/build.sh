@@ -7,9 +7,15 @@
 BUILT=$ROOT/target/kettle
 
 fingerprint() {
-  find pom.xml core/pom.xml core/src/main server/pom.xml server/openapi.json server/src/main web/pom.xml web/package.json \
+  find scripts/build.sh pom.xml core/pom.xml core/src/main server/pom.xml server/openapi.json server/src/main web/pom.xml web/package.json \
     web/package-lock.json web/index.html web/vite.config.ts web/src web/public -type f -not -path '*/generated/*' -print0 2>/dev/null |
     sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
+}
+
+# Only when the lock file changed: npm ci throws everything away and loads it anew.
+node_modules() {
+  [ web/node_modules/.package-lock.json -nt web/package-lock.json ] ||
+    (cd web && npm ci --no-audit --no-fund --silent)
 }
 
 build() {
@@ -17,8 +23,10 @@ build() {
   sources=$(fingerprint)
   [ "$(cat "$BUILT/sources" 2>/dev/null)" != "$sources" ] || return 0
   mkdir -p "$BUILT"
+  # Maven takes a repackaged jar for a current one, and would keep files of the web that have new names by now.
+  rm -rf web/target server/target/server-*.jar*
   say "Building (the first time this loads libraries and takes some minutes)"
-  maven -pl core,web,server -DskipTests package >"$BUILT/build.log" 2>&1 || {
+  { node_modules && maven -pl core,web,server -DskipTests -Dnpm.ci.skip package; } >"$BUILT/build.log" 2>&1 || {
     tail -n 40 "$BUILT/build.log" >&2
     fail "The build failed." "The whole of it is in $BUILT/build.log"
   }

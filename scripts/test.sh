@@ -18,11 +18,6 @@ run_tests() {
   say "All green: ${stages[*]}"
 }
 
-node_modules() {
-  [ web/node_modules/.package-lock.json -nt web/package-lock.json ] ||
-    (cd web && npm ci --no-audit --no-fund --silent)
-}
-
 test_lint() {
   node_modules
   maven -q spotless:check && (cd web && npm run --silent types >/dev/null && npm run --silent lint)

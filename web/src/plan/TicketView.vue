@@ -18,6 +18,7 @@ import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
 import { STATIONS, type StationName } from './stations'
 import { takeStart } from './startWith'
+import StackDrawer from './StackDrawer.vue'
 import StationRibbon from './StationRibbon.vue'
 import TicketStack from './TicketStack.vue'
 import { useMakePlan, usePlan, useSaveTicket, useTicket } from './useTicket'
@@ -49,7 +50,6 @@ const stale = ref(false)
 const problem = ref<Problem | null>(null)
 const looking = ref<string | null>(null)
 const wide = useMediaQuery('(min-width: 900px)')
-const drawer = ref(false)
 
 /** A new ticket begins blank, or with the cloth that was chosen in Cloth memory. */
 function beginNew(pressId: string) {
@@ -175,7 +175,11 @@ const subtitle = computed(() => {
     </div>
     <div class="body">
       <main id="work" class="work">
-        <QueryState :loading="(ticketId !== undefined && isPending) || !form" :error="error" @retry="refetch">
+        <QueryState
+          :loading="(ticketId !== undefined && isPending) || (!form && !error)"
+          :error="error"
+          @retry="refetch"
+        >
           <template v-if="form">
             <GarmentStation
               v-if="station === 'garment'"
@@ -222,14 +226,9 @@ const subtitle = computed(() => {
       <aside v-if="wide" class="side" :aria-label="$t('ticket.stack')">
         <TicketStack :form="form" :option="shown" :without-heat="decoration?.options.length === 0" />
       </aside>
-      <template v-else>
-        <a-button class="open-stack" @click="drawer = true">{{ $t('ticket.open') }}</a-button>
-        <a-drawer v-model:open="drawer" placement="right" :width="360" :title="$t('ticket.stack')">
-          <section role="dialog" :aria-label="$t('ticket.stack')">
-            <TicketStack :form="form" :option="shown" :without-heat="decoration?.options.length === 0" />
-          </section>
-        </a-drawer>
-      </template>
+      <StackDrawer v-else>
+        <TicketStack :form="form" :option="shown" :without-heat="decoration?.options.length === 0" />
+      </StackDrawer>
     </div>
   </div>
 </template>
@@ -299,12 +298,6 @@ h1 {
   padding: 16px 20px;
   border-left: 1px solid var(--line);
   background: var(--sheet);
-}
-
-.open-stack {
-  position: fixed;
-  right: 16px;
-  bottom: 16px;
 }
 
 @media (max-width: 899px) {

@@ -55,7 +55,7 @@ class AccessIT extends Journey {
   void whileChoosingAMethod() throws IOException {
     page.navigate("/tickets/" + firstTicketAt("METHOD") + "/method");
     page.locator("dl.out, article.option").first().waitFor();
-    page.locator("button.why").first().click();
+    page.locator("button.value").first().click();
     expectNoSeriousFinding();
   }
 

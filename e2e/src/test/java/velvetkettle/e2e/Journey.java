@@ -57,14 +57,12 @@ abstract class Journey {
 
   protected Locator heading(String text) {
     return page.getByRole(
-        AriaRole.HEADING,
-        new Page.GetByRoleOptions().setName(Pattern.compile(literal(text))));
+        AriaRole.HEADING, new Page.GetByRoleOptions().setName(Pattern.compile(literal(text))));
   }
 
   protected Locator button(String text) {
     return page.getByRole(
-        AriaRole.BUTTON,
-        new Page.GetByRoleOptions().setName(Pattern.compile("^" + literal(text))));
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + literal(text))));
   }
 
   protected void type(String field, String text) {

@@ -1,5 +1,6 @@
 package velvetkettle.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
@@ -42,7 +43,7 @@ class NothingLeavesIT extends Journey {
             ticket + "/at-the-press")) {
       page.navigate(view);
       page.locator("#work").waitFor();
-      page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+      assertThat(page.locator(".ant-skeleton")).hasCount(0);
     }
     assertThat(hosts).containsExactly("127.0.0.1");
     assertThat(complaints).isEmpty();
