@@ -18,6 +18,7 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://127.0.0.1:8487' } },
   test: {
     environment: 'happy-dom',
+    environmentOptions: { happyDOM: { url: 'http://127.0.0.1/' } },
     setupFiles: ['src/testing/setup.ts'],
     include: ['src/**/*.spec.ts'],
   },

@@ -21,7 +21,11 @@ const units: Middleware = {
   },
 }
 
-export const api = createClient<paths>({ baseUrl: '/' })
+export const api = createClient<paths>({
+  baseUrl: '/',
+  // Looked up at each request, so that a test can answer in its place.
+  fetch: (request) => globalThis.fetch(request),
+})
 api.use(units)
 
 /** What went wrong, in words that can be shown: what, where, and what to do. */

@@ -16,12 +16,7 @@ watch(open, async (isOpen) => {
 
 <template>
   <a-button ref="button" class="open-stack" @click="open = true">{{ $t('ticket.open') }}</a-button>
-  <a-drawer
-    v-model:open="open"
-    placement="right"
-    :width="360"
-    :title="$t('ticket.stack')"
-  >
+  <a-drawer v-model:open="open" placement="right" :width="360" :title="$t('ticket.stack')">
     <section ref="content" role="dialog" tabindex="-1" :aria-label="$t('ticket.stack')">
       <slot />
     </section>

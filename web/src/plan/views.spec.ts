@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest'
+import { mounted } from '@/testing/mounted'
+import { margin, option, plan } from '@/testing/plans'
+import { currentOption, needsCutting } from './currentOption'
+import MarginBar from './MarginBar.vue'
+import OptionRow from './OptionRow.vue'
+import StationRibbon from './StationRibbon.vue'
+
+const words: [unknown[], unknown][] = [
+  [
+    ['vocabulary'],
+    {
+      question: [
+        { value: 'HOLD', name: 'Hold' },
+        { value: 'BLEED', name: 'Bleed' },
+      ],
+      verdict: [
+        { value: 'SAFE', name: 'safe' },
+        { value: 'TIGHT', name: 'tight' },
+        { value: 'NO', name: 'no' },
+      ],
+      pressure: [{ value: 'FIRM', name: 'firm' }],
+      peel: [{ value: 'COLD', name: 'cold' }],
+    },
+  ],
+]
+
+describe('a margin', () => {
+  it.each(['SAFE', 'TIGHT', 'NO'] as const)('says %s in a word, never by colour alone', (verdict) => {
+    const bar = mounted(MarginBar, { margin: { ...margin, verdict }, reason: true }, words)
+    expect(bar.text()).toContain(verdict.toLowerCase())
+    expect(bar.text()).toContain('+1 s in hand')
+    expect(bar.text()).toContain('Inside its window.')
+  })
+})
+
+describe('a method that will do', () => {
+  const row = (taken = false) =>
+    mounted(OptionRow, { option, rank: 1, taken, shown: true, busy: false }, words)
+
+  it('shows its setting, pressure, peel, keep back and reasons', () => {
+    const text = row().text().replace(/\s+/g, ' ')
+    for (const part of [
+      'Blocker film',
+      '139',
+      '13',
+      'firm',
+      'cold',
+      '3 days',
+      'Nothing else will do here.',
+    ]) {
+      expect(text).toContain(part)
+    }
+  })
+
+  it('is taken with its button, and says when it is', async () => {
+    const offered = row()
+    await offered.find('button.take').trigger('click')
+    expect(offered.emitted('take')).toHaveLength(1)
+    expect(offered.emitted('look')).toBeUndefined()
+    expect(row(true).text()).toContain('taken')
+  })
+})
+
+describe('the station ribbon', () => {
+  const stations = [
+    { station: 'GARMENT', state: 'DONE', note: 'Done' },
+    { station: 'METHOD', state: 'OPEN', note: 'Choose one' },
+  ]
+
+  it('shows five stations in the order of the work, with what each says', () => {
+    const ribbon = mounted(StationRibbon, { current: 'method', stations, ticketId: 'x' })
+    expect(ribbon.findAll('.station').map((s) => s.find('strong').text())).toEqual([
+      'Garment',
+      'Method',
+      'Cut',
+      'Press',
+      'Check',
+    ])
+    expect(ribbon.text()).toContain('Choose one')
+    expect(ribbon.find('[aria-current="step"]').text()).toContain('Method')
+    expect(ribbon.findAll('a')).toHaveLength(5)
+  })
+
+  it('locks nothing, but a ticket that is not kept yet has nowhere to go', () => {
+    const ribbon = mounted(StationRibbon, { current: 'garment', stations: [], ticketId: undefined })
+    expect(ribbon.findAll('a')).toHaveLength(0)
+  })
+})
+
+describe('the current option', () => {
+  it('is the one that the steps are for', () => {
+    expect(currentOption(plan)?.medium).toBe('film-block')
+    expect(currentOption(null)).toBeNull()
+    const sewn = { ...plan, decorations: [{ ...plan.decorations[0]!, medium: 'no-heat' }] }
+    expect(currentOption(sewn)).toBeNull()
+  })
+
+  it('needs cutting or printing, or is already made', () => {
+    const made = { ...option, recipe: { ...option.recipe, cutFace: 'ALREADY_MADE' as const } }
+    expect(needsCutting(option)).toBe(true)
+    expect(needsCutting(made)).toBe(false)
+    expect(needsCutting(null)).toBe(false)
+  })
+})

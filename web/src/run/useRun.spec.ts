@@ -1,0 +1,91 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useRun } from './useRun'
+
+interface Sent {
+  url: string
+  body: { kind: string; id: string }[]
+}
+
+let sent: Sent[] = []
+let answers = true
+
+const progress = { step: 1, piecesDone: 0, finished: 0, trouble: 0 }
+
+beforeEach(() => {
+  localStorage.clear()
+  sent = []
+  answers = true
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(async (request: Request) => {
+      if (!answers) throw new TypeError('no answer')
+      const text = await request.clone().text()
+      if (request.url.endsWith('/events')) {
+        sent.push({ url: request.url, body: JSON.parse(text) as Sent['body'] })
+      }
+      return new Response(JSON.stringify({ progress, events: [] }), {
+        headers: { 'content-type': 'application/json' },
+      })
+    }),
+  )
+})
+
+function run() {
+  let inside!: ReturnType<typeof useRun>
+  mount({
+    setup() {
+      inside = useRun('run-1', 'plan-1', 3)
+      return () => null
+    },
+  })
+  return inside
+}
+
+describe('a run at the press', () => {
+  it('reports what happens, once, in its order', async () => {
+    const r = run()
+    await r.open()
+    r.report('STEP_DONE', 1)
+    r.report('STEP_DONE', 2)
+    await flushPromises()
+    expect(sent.flatMap((s) => s.body.map((e) => e.kind))).toEqual(['STEP_DONE', 'STEP_DONE'])
+    expect(new Set(sent.flatMap((s) => s.body.map((e) => e.id))).size).toBe(2)
+    expect(r.waiting.value).toBe(0)
+    expect(r.progress.value.step).toBe(3)
+  })
+
+  it('goes on without the application, and sends what was kept when it answers again', async () => {
+    const r = run()
+    await r.open()
+    answers = false
+    r.report('STEP_DONE', 1)
+    await flushPromises()
+    expect(r.progress.value.step).toBe(2)
+    expect(r.waiting.value).toBe(1)
+    answers = true
+    await r.send()
+    expect(r.waiting.value).toBe(0)
+    expect(sent).toHaveLength(1)
+  })
+
+  it('lays what was not sent on top of what the server knows after a reload', async () => {
+    const before = run()
+    await before.open()
+    answers = false
+    before.report('STEP_DONE', 1)
+    await flushPromises()
+    answers = true
+    const reloaded = run()
+    await reloaded.open()
+    expect(reloaded.progress.value.step).toBe(2)
+  })
+
+  it('says so when the application does not answer at all', async () => {
+    answers = false
+    const r = run()
+    await r.open()
+    expect(r.ready.value).toBe(false)
+    expect(r.problem.value?.offline).toBe(true)
+  })
+})

@@ -1,0 +1,69 @@
+import type { Option, Plan, Schemas, StackData } from '@/api/client'
+
+/** Data as the server sends it: a plan for white lettering on a navy rowing top. */
+export const stack: StackData = {
+  side: 'FACE',
+  layers: [
+    { kind: 'HEATED_PLATEN', name: 'Heated platen, Big press', thickness: null },
+    { kind: 'CARRIER', name: 'Carrier', thickness: 0.1 },
+    { kind: 'FILM', name: 'Film', thickness: 0.045 },
+    { kind: 'GLUE', name: 'Glue', thickness: 0.05 },
+    { kind: 'FRONT', name: 'Front, navy interlock', thickness: 0.6 },
+    { kind: 'PAD', name: 'Foam pad', thickness: 9 },
+    { kind: 'LOWER_PLATEN', name: 'Lower platen, not heated', thickness: null },
+  ],
+  glueLineBelow: 3,
+}
+
+export const margin: Schemas['Margin'] = {
+  question: 'HOLD',
+  verdict: 'SAFE',
+  figure: '+1 s in hand',
+  reason: 'Inside its window.',
+  lift: null,
+}
+
+const why: Schemas['Evidence'][] = [{ source: 'TRADE', sentence: 'Blocker film takes 12 s to 15 s.' }]
+
+export const option: Option = {
+  medium: 'film-block',
+  name: 'blocker film',
+  recipe: {
+    dial: { value: 139, why },
+    platen: 135,
+    time: { value: 13, why },
+    pressure: { value: 'FIRM', why },
+    peel: { value: 'COLD', why },
+    cover: { value: 'NONE', why },
+    orientation: { value: 'MIRRORED', why },
+    cutFace: 'GLUE_UP',
+    side: 'FACE',
+    drying: { value: 3, why },
+    coolBeforePlacing: false,
+    secondPress: null,
+    stitch: 'NOT_NEEDED',
+    positions: 1,
+    firstWash: { value: 86400, why },
+    keepBack: { value: 259200, why },
+  },
+  margins: { hold: margin, mark: margin, bleed: { ...margin, question: 'BLEED', verdict: 'TIGHT' } },
+  reasons: ['Nothing else will do here.'],
+  cautions: [],
+  preparation: ['Mirror the art.'],
+  stack,
+  order: 3600,
+}
+
+export const plan: Plan = {
+  schema: 1,
+  rules: '2026.11',
+  decorations: [
+    { decoration: 'a', options: [option], ruledOut: [], noHeat: [], medium: 'film-block', taken: true },
+  ],
+  steps: [],
+  cautions: ['HOT'],
+  care: [],
+  firstWash: 86400,
+  keepBack: 259200,
+  order: 3600,
+}
