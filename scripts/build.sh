@@ -61,3 +61,9 @@ write_api() {
   maven -q -Dweb.skip -pl server test -Dtest=OpenApiTest -Dkettle.api.write=true -Dsurefire.failIfNoSpecifiedTests=false
   note "server/openapi.json is written"
 }
+
+take_pictures() {
+  need_tools
+  need_chromium
+  build && maven -pl e2e verify -Dit.test=Pictures -Dsurefire.failIfNoSpecifiedTests=false | summary
+}

@@ -146,7 +146,15 @@ export default {
     dial: 'set',
     time: 'time',
   },
-  why: { button: 'Why {value}?', title: 'Why {value}' },
+  why: {
+    set: 'Why this temperature?',
+    time: 'Why this long?',
+    pressure: 'Why this pressure?',
+    peel: 'Why peel then?',
+    cover: 'Why this cover?',
+    drying: 'Why dry it so long?',
+    keepBack: 'Why keep it back so long?',
+  },
   cut: {
     title: 'Before the press',
     face: 'How it is cut',
@@ -298,6 +306,6 @@ export default {
     keep: 'Keep this press',
   },
   question: { HOLD: 'Hold', MARK: 'Mark', BLEED: 'Bleed' },
-  stack: { glueLine: 'Glue line: where the bond is made' },
+  stack: { inkLine: 'Print line: where the ink goes over', glueLine: 'Glue line: where the bond is made' },
   cancel: 'Cancel',
 }

@@ -75,7 +75,7 @@ function done() {
         <p class="counts figure">
           {{ $t('check.good', { n: outcome.outcome.good }) }}
           <span v-if="outcome.outcome.bad" class="bad"
-            >, {{ $t('check.bad', { n: outcome.outcome.bad }) }}</span
+            >· {{ $t('check.bad', { n: outcome.outcome.bad }) }}</span
           >
         </p>
         <p>

@@ -30,19 +30,19 @@ defineEmits<{ look: []; take: [] }>()
       <MarginBar :margin="option.margins.bleed" />
     </div>
     <div class="settings">
-      <WhyThis :what="$t('press.set')" :why="option.recipe.dial.why">
+      <WhyThis what="set" :why="option.recipe.dial.why">
         <TemperatureValue :celsius="option.recipe.dial.value" />
       </WhyThis>
-      <WhyThis :what="$t('press.time')" :why="option.recipe.time.why">
+      <WhyThis what="time" :why="option.recipe.time.why">
         <TimeValue :seconds="option.recipe.time.value" />
       </WhyThis>
-      <WhyThis :what="$t('press.pressure')" :why="option.recipe.pressure.why">
+      <WhyThis what="pressure" :why="option.recipe.pressure.why">
         <PressureMark :pressure="option.recipe.pressure.value" />
       </WhyThis>
-      <WhyThis :what="$t('press.peel')" :why="option.recipe.peel.why">
+      <WhyThis what="peel" :why="option.recipe.peel.why">
         <PeelMark :peel="option.recipe.peel.value" />
       </WhyThis>
-      <WhyThis :what="$t('press.keepBack')" :why="option.recipe.keepBack.why">
+      <WhyThis what="keepBack" :why="option.recipe.keepBack.why">
         {{ $t('method.keepBack') }} <TimeValue :seconds="option.recipe.keepBack.value" class="small" />
       </WhyThis>
       <a-button

@@ -135,6 +135,25 @@ h2 {
     max-width: none;
     margin: 0;
     padding: 0;
+    line-height: 1.35;
+  }
+
+  h1 {
+    font-size: 22px;
+  }
+
+  h2 {
+    padding: 6px 0 2px;
+    font-size: 14px;
+  }
+
+  ul {
+    padding-left: 16px;
+  }
+
+  .columns {
+    grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr);
+    gap: 18px;
   }
 }
 </style>

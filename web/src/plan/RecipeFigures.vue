@@ -16,7 +16,7 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.set') }}</dt>
       <dd>
-        <WhyThis :what="$t('press.set')" :why="option.recipe.dial.why">
+        <WhyThis what="set" :why="option.recipe.dial.why">
           <TemperatureValue :celsius="option.recipe.dial.value" />
         </WhyThis>
       </dd>
@@ -24,7 +24,7 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.time') }}</dt>
       <dd>
-        <WhyThis :what="$t('press.time')" :why="option.recipe.time.why">
+        <WhyThis what="time" :why="option.recipe.time.why">
           <TimeValue :seconds="option.recipe.time.value" />
         </WhyThis>
       </dd>
@@ -32,7 +32,7 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.pressure') }}</dt>
       <dd class="word">
-        <WhyThis :what="$t('press.pressure')" :why="option.recipe.pressure.why">
+        <WhyThis what="pressure" :why="option.recipe.pressure.why">
           <PressureMark :pressure="option.recipe.pressure.value" />
         </WhyThis>
       </dd>
@@ -40,7 +40,7 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.peel') }}</dt>
       <dd class="word">
-        <WhyThis :what="$t('press.peel')" :why="option.recipe.peel.why">
+        <WhyThis what="peel" :why="option.recipe.peel.why">
           <PeelMark :peel="option.recipe.peel.value" />
         </WhyThis>
       </dd>
@@ -48,7 +48,7 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.cover') }}</dt>
       <dd class="word">
-        <WhyThis :what="$t('press.cover')" :why="option.recipe.cover.why">
+        <WhyThis what="cover" :why="option.recipe.cover.why">
           {{ word('cover', option.recipe.cover.value) }}
         </WhyThis>
       </dd>
@@ -56,7 +56,7 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.drying') }}</dt>
       <dd class="word">
-        <WhyThis :what="$t('press.drying')" :why="option.recipe.drying.why">
+        <WhyThis what="drying" :why="option.recipe.drying.why">
           <TimeValue :seconds="option.recipe.drying.value" />
         </WhyThis>
       </dd>
@@ -64,7 +64,7 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.keepBack') }}</dt>
       <dd class="word">
-        <WhyThis :what="$t('press.keepBack')" :why="option.recipe.keepBack.why">
+        <WhyThis what="keepBack" :why="option.recipe.keepBack.why">
           <TimeValue :seconds="option.recipe.keepBack.value" />
         </WhyThis>
       </dd>
@@ -93,5 +93,20 @@ dd {
 .word {
   font-size: 22px;
   line-height: 44px;
+}
+
+@media print {
+  dt {
+    font-size: 11px;
+  }
+
+  dd {
+    font-size: 26px;
+  }
+
+  .word {
+    font-size: 15px;
+    line-height: 30px;
+  }
 }
 </style>

@@ -52,7 +52,14 @@ li {
 
 @media print {
   li {
-    padding: 3px 0;
+    grid-template-columns: 18px 72px minmax(0, 1fr) auto;
+    gap: 6px;
+    padding: 2px 0;
+  }
+
+  .setting {
+    gap: 6px;
+    font-size: 13px;
   }
 }
 </style>

@@ -7,7 +7,7 @@ import TimeValue from '@/quantity/TimeValue.vue'
 import PressureMark from '@/quantity/PressureMark.vue'
 import PeelMark from '@/quantity/PeelMark.vue'
 
-defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boolean }>()
+defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boolean; loading: boolean }>()
 </script>
 
 <template>
@@ -25,6 +25,7 @@ defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boole
         <PeelMark :peel="option.recipe.peel.value" />
       </p>
     </template>
+    <a-skeleton v-else-if="loading" active :paragraph="{ rows: 8 }" />
     <p v-else-if="withoutHeat" class="muted">{{ $t('ticket.noHeat') }}</p>
     <p v-else class="muted">{{ $t('ticket.stackEmpty') }}</p>
   </div>

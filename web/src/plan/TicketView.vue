@@ -12,7 +12,7 @@ import { when } from '@/quantity/when'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import { blankTicket, formOf } from './blankTicket'
-import { needsCutting } from './currentOption'
+import { currentOption, needsCutting } from './currentOption'
 import CutStation from './CutStation.vue'
 import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
@@ -76,7 +76,10 @@ watch(
 
 const plan = computed(() => preview.data.value ?? null)
 const decoration = computed(() => plan.value?.decorations[0] ?? null)
+/** Where the ticket is pressed and looked at, the Stack is that of the plan as it was stored. */
+const pressed = computed(() => ['cut', 'press', 'check'].includes(station.value))
 const shown = computed(() => {
+  if (pressed.value) return currentOption(stored.value?.plan ?? null)
   const wanted = looking.value ?? form.value?.decorations[0]?.medium ?? decoration.value?.medium
   return (
     decoration.value?.options.find((option) => option.medium === wanted) ??
@@ -84,6 +87,15 @@ const shown = computed(() => {
     null
   )
 })
+
+const stack = computed(() => ({
+  form: form.value,
+  option: shown.value,
+  withoutHeat: pressed.value
+    ? stored.value?.plan.decorations[0]?.medium === 'no-heat'
+    : decoration.value?.options.length === 0,
+  loading: pressed.value ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
+}))
 
 function go(to: StationName) {
   if (ticketId.value) void router.push({ name: 'ticket', params: { id: ticketId.value, station: to } })
@@ -224,10 +236,10 @@ const subtitle = computed(() => {
         </QueryState>
       </main>
       <aside v-if="wide" class="side" :aria-label="$t('ticket.stack')">
-        <TicketStack :form="form" :option="shown" :without-heat="decoration?.options.length === 0" />
+        <TicketStack v-bind="stack" />
       </aside>
       <StackDrawer v-else>
-        <TicketStack :form="form" :option="shown" :without-heat="decoration?.options.length === 0" />
+        <TicketStack v-bind="stack" />
       </StackDrawer>
     </div>
   </div>

@@ -3,12 +3,13 @@ import type { Evidence } from '@/api/client'
 import { useVocabulary } from '@/speech/vocabulary'
 
 /** A number of the recipe; opens where it comes from and what moved it. */
-defineProps<{ what: string; why: Evidence[] }>()
+type Figure = 'set' | 'time' | 'pressure' | 'peel' | 'cover' | 'drying' | 'keepBack'
+defineProps<{ what: Figure; why: Evidence[] }>()
 const { word } = useVocabulary()
 </script>
 
 <template>
-  <a-popover trigger="click" placement="bottomLeft" :title="$t('why.title', { value: what })">
+  <a-popover trigger="click" placement="bottomLeft" :title="$t(`why.${what}`)">
     <template #content>
       <ul class="why">
         <li v-for="(line, n) in why" :key="n">
@@ -16,7 +17,7 @@ const { word } = useVocabulary()
         </li>
       </ul>
     </template>
-    <button type="button" class="value" :aria-label="$t('why.button', { value: what })"><slot /></button>
+    <button type="button" class="value" :aria-label="$t(`why.${what}`)"><slot /></button>
   </a-popover>
 </template>
 
@@ -47,5 +48,11 @@ const { word } = useVocabulary()
   color: var(--muted);
   font-size: 13px;
   text-align: center;
+}
+
+@media print {
+  .value {
+    border: 0;
+  }
 }
 </style>

@@ -81,7 +81,8 @@ function thickness(band: Band): string {
       </g>
     </svg>
     <figcaption v-if="glueLine" class="caption">
-      <span class="dot" aria-hidden="true" /> {{ $t('stack.glueLine') }}
+      <span class="dot" aria-hidden="true" />
+      {{ $t(glueLine.kind === 'INK' ? 'stack.inkLine' : 'stack.glueLine') }}
     </figcaption>
   </figure>
 </template>

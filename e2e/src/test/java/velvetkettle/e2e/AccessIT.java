@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -91,7 +94,7 @@ class AccessIT extends Journey {
     page.locator("#name").waitFor();
     page.locator("#name").focus();
     page.keyboard().press("4");
-    assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/garment$"));
+    assertThat(page).hasURL(Pattern.compile(".*/garment$"));
     page.locator("h1").click();
     page.keyboard().press("4");
     assertThat(heading("The recipe")).isVisible();
@@ -105,6 +108,23 @@ class AccessIT extends Journey {
     page.keyboard().type("pennants");
     page.keyboard().press("Enter");
     assertThat(page.locator("#work")).containsText("Regatta pennants");
+  }
+
+  @Test
+  @DisplayName("the press card of every ticket that has a plan prints on one sheet")
+  void theCardIsOneSheet() throws IOException {
+    for (String station : List.of("CUT", "PRESS", "CHECK", "DONE")) {
+      for (String ticket : Shop.tickets(KETTLE, station)) {
+        page.navigate("/tickets/" + ticket + "/card");
+        page.locator("#work h2").first().waitFor();
+        settle();
+        byte[] sheet = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+        String text = new String(sheet, StandardCharsets.ISO_8859_1);
+        assertThat(Pattern.compile("/Type\\s*/Page\\b").matcher(text).results().count())
+            .as(page.locator("h1").textContent())
+            .isEqualTo(1);
+      }
+    }
   }
 
   private void settle() {

@@ -45,7 +45,7 @@ class KillIT {
     try (Kettle kettle = Kettle.empty()) {
       prepare(kettle);
       for (int n = 1; n <= kills; n++) {
-        writeUntilKilled(kettle, 100 + random.nextInt(900));
+        writeUntilKilled(kettle, 300 + random.nextInt(1700));
         kettle.startAgain();
         expectEverything(kettle);
       }

@@ -18,7 +18,7 @@ import velvetkettle.server.plan.TicketSummary;
 @Service
 @Transactional(readOnly = true)
 public class TodayService {
-  private static final Duration LOOK_BACK = Duration.ofHours(12);
+  private static final Duration LOOK_BACK = Duration.ofHours(24);
   private static final Duration LOOK_AHEAD = Duration.ofHours(36);
 
   private final TicketService tickets;
@@ -36,7 +36,7 @@ public class TodayService {
   /**
    * @param now the server's time
    * @param due open tickets, the most pressing first
-   * @param keptBack pieces whose waiting ends between half a day ago and a day and a half ahead
+   * @param keptBack pieces whose waiting ends between a day ago and a day and a half ahead
    */
   public record Today(Instant now, Page<TicketSummary> due, List<KeptBack> keptBack) {}
 

@@ -1,0 +1,85 @@
+package velvetkettle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Takes the pictures in docs/screenshots from the demo shop; run by {@code ./kettle pictures}. */
+class Pictures extends Journey {
+  private static final Path FOLDER =
+      Path.of(System.getProperty("kettle.root"), "docs", "screenshots");
+
+  @Test
+  void places() {
+    take("today", "/");
+    take("tickets", "/tickets");
+    take("cloth-memory", "/cloths");
+    take("shelf", "/shelf");
+    take("presses", "/presses");
+  }
+
+  @Test
+  void ticketBeforeItsMethod() throws IOException {
+    String ticket = ticket("Training%20tops&station=METHOD");
+    take("garment", ticket + "/garment");
+    take("method", ticket + "/method");
+    page.locator("button.value").first().click();
+    assertThat(page.locator(".why").first()).isVisible();
+    save("method-why");
+  }
+
+  @Test
+  void ticketOnItsWay() throws IOException {
+    take("cut", ticket("Half-zips&station=CUT") + "/cut");
+    take("press", ticket("Regatta%20pennants&station=PRESS") + "/press");
+    take("check", ticket("First%20eight") + "/check");
+    take("card", ticket("Pocket%20crests") + "/card");
+    page.pdf(
+        new Page.PdfOptions().setPath(Path.of("target", "card.pdf")).setPreferCSSPageSize(true));
+  }
+
+  @Test
+  void atThePress() throws IOException {
+    page.clock().install();
+    page.navigate(ticket("Wave%20panels") + "/at-the-press");
+    stepsAtThePress();
+    for (int step = 1; !page.locator(".kind").textContent().equals("Press"); step++) {
+      assertThat(page.getByText(Pattern.compile("step " + step + " of"))).isVisible();
+      if (page.getByTestId("timer").isVisible()) {
+        page.keyboard().press("Space");
+        page.clock().fastForward("05:00");
+        assertThat(page.getByText(Pattern.compile("Time\\. "))).isVisible();
+      }
+      page.keyboard().press("Space");
+      assertThat(page.getByText(Pattern.compile("step " + (step + 1) + " of"))).isVisible();
+    }
+    page.keyboard().press("Space");
+    page.clock().fastForward("00:09");
+    save("at-the-press");
+  }
+
+  private String ticket(String search) throws IOException {
+    return "/tickets/"
+        + Shop.JSON
+            .readTree(KETTLE.get("/api/tickets?size=1&search=" + search).body())
+            .at("/items/0/id")
+            .asText();
+  }
+
+  private void take(String name, String address) {
+    page.navigate(address);
+    page.locator("#work").waitFor();
+    assertThat(page.locator(".ant-skeleton")).hasCount(0);
+    page.evaluate("() => document.fonts.ready");
+    save(name);
+  }
+
+  private void save(String name) {
+    page.screenshot(
+        new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")).setFullPage(false));
+  }
+}

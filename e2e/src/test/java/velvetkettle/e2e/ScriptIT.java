@@ -1,0 +1,175 @@
+package velvetkettle.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** What {@code ./kettle} says when something is in its way, and what it leaves behind. */
+class ScriptIT {
+  private static final Path ROOT = Path.of(System.getProperty("kettle.root"));
+
+  private Path folder;
+
+  private record Said(int code, String words) {}
+
+  @BeforeEach
+  void makeFolder() throws IOException {
+    folder = Files.createTempDirectory(Path.of("/tmp"), "kettle-script");
+    Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx--x--x"));
+  }
+
+  @AfterEach
+  void removeFolder() throws Exception {
+    new ProcessBuilder("rm", "-rf", folder.toString()).start().waitFor(30, TimeUnit.SECONDS);
+  }
+
+  @Test
+  void aPortInUseNamesAnotherOne() throws Exception {
+    try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      Said said = kettle("start", "--data", shop(), "--port", "" + taken.getLocalPort());
+      assertThat(said.words()).contains("Port " + taken.getLocalPort() + " is in use", "--port");
+      assertThat(said.code()).isEqualTo(1);
+    }
+  }
+
+  @Test
+  void aFolderThatCannotBeMadeSaysSo() throws Exception {
+    Path file = Files.createFile(folder.resolve("file"));
+    Said said = kettle("start", "--data", file.resolve("below").toString());
+    assertThat(said.words()).contains("cannot be written", "--data");
+    assertThat(said.code()).isEqualTo(1);
+  }
+
+  @Test
+  @DisplayName("a half-made cluster and one of another version are left alone, with a way out")
+  void foreignClustersAreLeftAlone() throws Exception {
+    Path cluster = Files.createDirectories(Path.of(shop(), "postgres"));
+    Files.createFile(cluster.resolve("base"));
+    Said half = kettle("start", "--data", shop(), "--port", "0");
+    assertThat(half.words()).contains("not a whole database cluster", "Move it away");
+    Files.writeString(cluster.resolve("PG_VERSION"), "9\n");
+    Said older = kettle("start", "--data", shop(), "--port", "0");
+    assertThat(older.words()).contains("made by PostgreSQL 9", "postgresql-9");
+    assertThat(half.code() + older.code()).isEqualTo(2);
+    assertThat(cluster.resolve("base")).exists();
+  }
+
+  @Test
+  void slipsOfTheKeyboardAreNamed() throws Exception {
+    assertThat(kettle("brew").words()).contains("no command 'brew'", "./kettle start");
+    assertThat(kettle("start", "--prot", "1").words()).contains("'--prot' is not an option");
+    assertThat(kettle("start", "--port", "tea").words()).contains("not 'tea'");
+    assertThat(kettle("start", "--port", "70000").words()).contains("up to 65535");
+    assertThat(kettle("start", "--data").words()).contains("--data wants a folder");
+    assertThat(kettle("test", "taste").words()).contains("no stage 'taste'");
+    assertThat(kettle("stop", "--data", shop()).words()).contains("nothing in");
+    assertThat(kettle("logs", "--data", shop()).words()).contains("no log");
+  }
+
+  @Test
+  @DisplayName(
+      "start, start again, status, stop: idempotent, and nothing is left running or lying about")
+  void comesAndGoes() throws Exception {
+    Path words = folder.resolve("start.out");
+    Process start =
+        new ProcessBuilder("./kettle", "start", "--data", shop(), "--port", "0", "--no-demo")
+            .directory(ROOT.toFile())
+            .redirectErrorStream(true)
+            .redirectOutput(words.toFile())
+            .start();
+    waitFor("is ready", words, start);
+    assertThat(kettle("start", "--data", shop()).words())
+        .contains("already running: http://127.0.0.1:");
+    Said status = kettle("status", "--data", shop());
+    assertThat(status.words()).contains("is running");
+    assertThat(kettle("logs", "--data", shop()).words()).contains("Started Application");
+    assertThat(processesIn(shop())).isNotEmpty();
+    assertThat(Files.getPosixFilePermissions(Path.of(shop(), "password")))
+        .isEqualTo(PosixFilePermissions.fromString("rw-------"));
+
+    assertThat(kettle("stop", "--data", shop()).code()).isZero();
+    assertThat(start.waitFor(60, TimeUnit.SECONDS)).isTrue();
+    assertThat(start.exitValue()).isZero();
+    assertThat(processesIn(shop())).isEmpty();
+    assertThat(Path.of(shop(), "app.pid")).doesNotExist();
+    assertThat(kettle("status", "--data", shop()).code()).isEqualTo(3);
+    assertThat(kettle("stop", "--data", shop()).words()).contains("was not running");
+  }
+
+  @Test
+  @DisplayName("Ctrl-C ends it as stop does")
+  void interrupted() throws Exception {
+    Path words = folder.resolve("start.out");
+    Process start =
+        new ProcessBuilder(
+                "setsid", "./kettle", "start", "--data", shop(), "--port", "0", "--no-demo")
+            .directory(ROOT.toFile())
+            .redirectErrorStream(true)
+            .redirectOutput(words.toFile())
+            .start();
+    waitFor("is ready", words, start);
+    // A shell gives a background job no Ctrl-C; TERM takes the same way through the script.
+    start.destroy();
+    assertThat(start.waitFor(60, TimeUnit.SECONDS)).isTrue();
+    assertThat(processesIn(shop())).isEmpty();
+    assertThat(Path.of(shop(), "app.pid")).doesNotExist();
+  }
+
+  private String shop() {
+    return folder.resolve("shop").toString();
+  }
+
+  private static void waitFor(String sign, Path words, Process process) throws Exception {
+    long until = System.nanoTime() + TimeUnit.MINUTES.toNanos(3);
+    while (!Files.readString(words).contains(sign)) {
+      assertThat(process.isAlive() && System.nanoTime() < until)
+          .as(Files.readString(words))
+          .isTrue();
+      process.waitFor(50, TimeUnit.MILLISECONDS);
+    }
+  }
+
+  /** Processes whose command or environment names the folder: the application and PostgreSQL. */
+  private static List<Long> processesIn(String folder) {
+    try (Stream<ProcessHandle> all = ProcessHandle.allProcesses()) {
+      return all.filter(process -> names(process.pid(), folder)).map(ProcessHandle::pid).toList();
+    }
+  }
+
+  private static boolean names(long pid, String folder) {
+    try {
+      return Files.readString(Path.of("/proc", "" + pid, "cmdline")).contains(folder);
+    } catch (IOException gone) {
+      return false;
+    }
+  }
+
+  private static Said kettle(String... arguments) throws Exception {
+    List<String> command = new ArrayList<>(List.of("./kettle"));
+    command.addAll(List.of(arguments));
+    Path words = Files.createTempFile("kettle", ".out");
+    Process process =
+        new ProcessBuilder(command)
+            .directory(ROOT.toFile())
+            .redirectErrorStream(true)
+            .redirectOutput(words.toFile())
+            .start();
+    assertThat(process.waitFor(120, TimeUnit.SECONDS)).as(String.join(" ", command)).isTrue();
+    String said = Files.readString(words);
+    Files.delete(words);
+    return new Said(process.exitValue(), said);
+  }
+}
