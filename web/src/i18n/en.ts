@@ -265,7 +265,7 @@ export default {
   cloths: {
     title: 'Cloth memory',
     intro: 'What this shop knows of its cloths, and how each medium came out on them.',
-    none: 'No cloth is known yet. Cloths you log show here.',
+    none: 'No cloth is known yet. A cloth shows here once you logged how it came out.',
     columns: { name: 'Cloth', label: 'Label', fabric: 'Fabric', colour: 'Colour', tried: 'Tried on it' },
     result: '{medium}: {good} of {all} good',
     untried: 'not tried yet',

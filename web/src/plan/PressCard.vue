@@ -39,7 +39,7 @@ const print = () => window.print()
           <p>
             {{ ticket.pieces }} × {{ ticket.garment.name }}, {{ ticket.garment.colour }},
             {{ ticket.garment.label }}, {{ word('fabric', ticket.garment.fabric) }}.
-            {{ $t('ticket.due', { when: when(ticket.dueAt) }) }}. {{ ticket.press.name }}.
+            {{ capital($t('ticket.due', { when: when(ticket.dueAt) })) }}. {{ ticket.press.name }}.
           </p>
           <p v-for="decoration in ticket.decorations" :key="decoration.id">
             <strong>{{ decoration.description }}</strong>, <LengthValue :millimetres="decoration.width" /> ×

@@ -7,7 +7,7 @@ import QueryState from '@/shell/QueryState.vue'
 import TicketLine from './TicketLine.vue'
 
 const SIZE = 20
-const NAMES = ['METHOD', 'PRESS', 'CHECK', 'DONE'] as const
+const NAMES = ['METHOD', 'CUT', 'PRESS', 'CHECK', 'DONE'] as const
 
 const route = useRoute()
 const router = useRouter()

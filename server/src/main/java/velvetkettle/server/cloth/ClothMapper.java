@@ -7,10 +7,12 @@ import org.apache.ibatis.annotations.Select;
 
 @Mapper
 public interface ClothMapper {
+  /** Adds a cloth, unless the very same one is known already. */
   @Insert(
       "insert into cloth (id, owner, position, name, fabric, main_fibre, garment)"
-          + " values (#{id}, #{owner}, #{position}, #{name}, #{fabric}, #{mainFibre}, #{garment})")
-  void insert(ClothRow cloth);
+          + " select #{id}, #{owner}, #{position}, #{name}, #{fabric}, #{mainFibre}, #{garment}"
+          + " where not exists (select 1 from cloth where owner = #{owner} and garment = #{garment})")
+  int remember(ClothRow cloth);
 
   @Select(
       "select id, owner, position, name, fabric, main_fibre, garment from cloth where owner = #{owner}"

@@ -10,18 +10,15 @@ import java.util.Random;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.shelf.Material;
 import velvetkettle.core.shelf.Remnant;
-import velvetkettle.server.Owner;
 import velvetkettle.server.ShopClock;
-import velvetkettle.server.cloth.ClothMapper;
-import velvetkettle.server.cloth.ClothRow;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.demo.DemoScript.Order;
 import velvetkettle.server.demo.DemoScript.Stage;
 import velvetkettle.server.json.StoredJson;
+import velvetkettle.server.log.ClothMemoryService;
 import velvetkettle.server.plan.DecorationForm;
 import velvetkettle.server.plan.PlanService;
 import velvetkettle.server.plan.TicketForm;
@@ -43,32 +40,29 @@ class DemoShop {
 
   private final PressService presses;
   private final MaterialService materials;
-  private final ClothMapper cloths;
+  private final ClothMemoryService memory;
   private final TicketService tickets;
   private final PlanService plans;
   private final DemoBench bench;
   private final StoredJson json;
-  private final Owner owner;
   private final ShopClock clock;
 
   DemoShop(
       PressService presses,
       MaterialService materials,
-      ClothMapper cloths,
+      ClothMemoryService memory,
       TicketService tickets,
       PlanService plans,
       DemoBench bench,
       StoredJson json,
-      Owner owner,
       ShopClock clock) {
     this.presses = presses;
     this.materials = materials;
-    this.cloths = cloths;
+    this.memory = memory;
     this.tickets = tickets;
     this.plans = plans;
     this.bench = bench;
     this.json = json;
-    this.owner = owner;
     this.clock = clock;
   }
 
@@ -161,16 +155,7 @@ class DemoShop {
   private Map<String, GarmentForm> cloths(List<GarmentForm> known, Random random) {
     Map<String, GarmentForm> byName = new HashMap<>();
     for (GarmentForm form : known) {
-      Garment garment = form.garment();
-      cloths.insert(
-          new ClothRow(
-              uuid(random),
-              owner.name(),
-              byName.size(),
-              form.name(),
-              garment.fabric().name(),
-              garment.blend().mainFibre().name(),
-              json.write(form)));
+      memory.remember(uuid(random), form);
       byName.put(form.name(), form);
     }
     return byName;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
@@ -14,7 +15,7 @@ import velvetkettle.server.json.StoredJson;
 
 /** The cloths this shop knows, with what the log says of each medium on them. */
 @Service
-@Transactional(readOnly = true)
+@Transactional
 public class ClothMemoryService {
   private final ClothMapper cloths;
   private final OutcomeMapper outcomes;
@@ -33,6 +34,21 @@ public class ClothMemoryService {
 
   public record KnownCloth(UUID id, String name, GarmentForm garment, List<Tried> tried) {}
 
+  /** Keeps a garment as a cloth of this shop, unless the very same one is known already. */
+  public void remember(UUID id, GarmentForm form) {
+    Garment garment = form.garment();
+    cloths.remember(
+        new ClothRow(
+            id,
+            owner.name(),
+            (int) cloths.count(owner.name()),
+            form.name(),
+            garment.fabric().name(),
+            garment.blend().mainFibre().name(),
+            json.write(form)));
+  }
+
+  @Transactional(readOnly = true)
   public Page<KnownCloth> page(int page, int size) {
     List<OutcomeMapper.Count> learnt = outcomes.learnt(owner.name());
     List<KnownCloth> items =

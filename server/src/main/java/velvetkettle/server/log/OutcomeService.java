@@ -31,6 +31,7 @@ public class OutcomeService {
   private final PlanService plans;
   private final TicketService tickets;
   private final TicketMapper ticketRows;
+  private final ClothMemoryService memory;
   private final StoredJson json;
   private final Owner owner;
   private final Clock clock;
@@ -41,6 +42,7 @@ public class OutcomeService {
       PlanService plans,
       TicketService tickets,
       TicketMapper ticketRows,
+      ClothMemoryService memory,
       StoredJson json,
       Owner owner,
       Clock clock) {
@@ -49,6 +51,7 @@ public class OutcomeService {
     this.plans = plans;
     this.tickets = tickets;
     this.ticketRows = ticketRows;
+    this.memory = memory;
     this.json = json;
     this.owner = owner;
     this.clock = clock;
@@ -68,12 +71,13 @@ public class OutcomeService {
       throw new RefusedException("outcome", Sentence.of("outcome.already-logged"));
     }
     RunView run = runs.run(runId);
-    refuseMoreThanLeft(outcome, tickets.ticket(run.ticketId()));
+    TicketView ticket = tickets.ticket(run.ticketId());
+    refuseMoreThanLeft(outcome, ticket);
     Plan plan = plans.plan(run.planId()).plan();
     OutcomeRow row = row(run, plans.request(run.planId()), plan, outcome);
     outcomes.insert(row);
-    boolean all =
-        outcomes.logged(owner.name(), run.ticketId()) >= tickets.ticket(run.ticketId()).pieces();
+    memory.remember(UUID.randomUUID(), ticket.garment());
+    boolean all = outcomes.logged(owner.name(), run.ticketId()) >= ticket.pieces();
     ticketRows.moveTo(
         owner.name(), run.ticketId(), all ? Station.DONE : Station.PRESS, clock.instant());
     return view(row);

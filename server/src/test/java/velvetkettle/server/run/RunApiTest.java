@@ -94,7 +94,23 @@ class RunApiTest extends ServerTest {
   }
 
   @Test
-  void apartOfThePiecesSendsItBackToThePress() throws Exception {
+  @DisplayName("a cloth that was pressed is known from then on, once, with how it came out")
+  void clothMemory() throws Exception {
+    logged(1, 0);
+    JsonNode cloths = json(get("/api/cloths?size=200")).path("items");
+    List<String> tried = new ArrayList<>();
+    cloths.forEach(
+        cloth -> {
+          if (cloth.path("name").asText().equals("rowing top")) {
+            tried.add(cloth.path("tried").toString());
+          }
+        });
+    assertThat(tried).hasSize(1);
+    assertThat(tried.get(0)).contains("blocker film");
+  }
+
+  @Test
+  void aPartOfThePiecesSendsItBackToThePress() throws Exception {
     report(event("STEP_DONE", 1));
     logged(1, 0).andExpect(status().isOk());
     get("/api/tickets/" + ticket)
