@@ -15,7 +15,7 @@ fingerprint() {
 # Only when the lock file changed: npm ci throws everything away and loads it anew.
 node_modules() {
   [ web/node_modules/.package-lock.json -nt web/package-lock.json ] ||
-    (cd web && npm ci --no-audit --no-fund --silent)
+    (cd web && npm ci --no-audit --no-fund --loglevel=error)
 }
 
 build() {
