@@ -24,12 +24,12 @@ test_lint() {
 }
 
 test_core() {
-  maven -pl core install | summary
+  maven -pl core -am install | summary
 }
 
 # The server's tests need no web files; they start a PostgreSQL of their own.
 test_server() {
-  maven -q -Dweb.skip -DskipTests -pl core,web install && maven -Dweb.skip -pl server test | summary
+  maven -q -Dweb.skip -DskipTests -pl core,web -am install && maven -Dweb.skip -pl server test | summary
 }
 
 test_web() {
