@@ -1,0 +1,39 @@
+package velvetkettle.core.heat.conduction;
+
+/**
+ * {@link Moisture#equilibrium} for unit regain at one vapour pressure, tabulated every half kelvin
+ * and read linearly; its slope comes for nothing. Made once a phase, read in every cell at every
+ * step.
+ */
+final class Isotherm {
+  private static final double LOWEST = -10;
+  private static final double HIGHEST = 310;
+  private static final double SPACING = 0.5;
+
+  private final double[] table;
+
+  Isotherm(double vapourPascal) {
+    int size = (int) Math.round((HIGHEST - LOWEST) / SPACING) + 1;
+    table = new double[size];
+    for (int i = 0; i < size; i++) {
+      table[i] = Moisture.equilibrium(1, LOWEST + i * SPACING, vapourPascal);
+    }
+  }
+
+  double at(double celsius) {
+    double position = position(celsius);
+    int i = (int) position;
+    return table[i] + (position - i) * (table[i + 1] - table[i]);
+  }
+
+  /** Per kelvin; never positive, because hotter cloth keeps less. */
+  double slope(double celsius) {
+    int i = (int) position(celsius);
+    return Math.min(0, (table[i + 1] - table[i]) / SPACING);
+  }
+
+  private double position(double celsius) {
+    double inside = Math.max(LOWEST, Math.min(HIGHEST - SPACING, celsius));
+    return (inside - LOWEST) / SPACING;
+  }
+}
