@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Tracing;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
@@ -18,6 +19,13 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** A maker in front of the browser. Every journey has a context of its own; all share one shop. */
 abstract class Journey {
   static final Kettle KETTLE = Kettle.withDemo();
+
+  /** Milliseconds. Long, because a busy machine is slow; only what fails takes it. */
+  private static final int PATIENCE = 60_000;
+
+  static {
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
+  }
 
   private static final Path KEPT = Path.of("target", "failures");
 
@@ -46,7 +54,7 @@ abstract class Journey {
                     .setViewportSize(1280, 800)
                     .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
     context.tracing().start(new Tracing.StartOptions().setScreenshots(true).setSnapshots(true));
-    context.setDefaultTimeout(10_000);
+    context.setDefaultTimeout(PATIENCE);
     page = context.newPage();
   }
 
