@@ -3,6 +3,7 @@ package velvetkettle.server.json;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.module.SimpleModule;
@@ -78,7 +79,7 @@ public final class Quantities extends SimpleModule {
       try {
         return make.apply(value);
       } catch (IllegalArgumentException refused) {
-        throw context.weirdNumberException(value, handledType(), refused.getMessage());
+        throw JsonMappingException.from(json, refused.getMessage(), refused);
       }
     }
   }

@@ -3,11 +3,14 @@ package velvetkettle.server.plan;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Decoration;
 import velvetkettle.core.plan.Experience;
 import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.press.PressService;
+import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.shelf.MaterialService;
 
 /**
@@ -37,6 +40,10 @@ class JobRequests {
 
   private Decoration decoration(DecorationForm form) {
     UUID material = form.materialId();
+    String medium = form.medium();
+    if (medium != null && !MediaCatalogue.knows(medium)) {
+      throw new RefusedException("decorations.medium", Sentence.of("plan.unknown-medium", medium));
+    }
     return new Decoration(
         form.id(),
         form.artwork(),

@@ -104,7 +104,8 @@ public class TicketService {
   @Transactional(readOnly = true)
   public Page<TicketSummary> page(
       String search, @Nullable Station station, boolean open, int page, int size) {
-    String pattern = "%" + search.strip().replaceAll("([%_\\\\])", "\\\\$1") + "%";
+    String pattern =
+        "%" + search.replace("\0", "").strip().replaceAll("([%_\\\\])", "\\\\$1") + "%";
     List<TicketSummary> items =
         tickets.page(owner.name(), pattern, station, open, size, page * size).stream()
             .map(this::summary)

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -52,6 +53,16 @@ class Problems extends ResponseEntityExceptionHandler {
     problem.setProperty("yours", e.yours());
     problem.setProperty("current", e.current());
     return problem;
+  }
+
+  /** Two requests for one thing at the same moment: the first one counts. */
+  @ExceptionHandler
+  ProblemDetail twice(DuplicateKeyException e) {
+    return problem(
+        HttpStatus.CONFLICT,
+        "twice",
+        "Sent twice at once",
+        "The same was sent twice at the same moment, and the first one counts. Load it again.");
   }
 
   @ExceptionHandler

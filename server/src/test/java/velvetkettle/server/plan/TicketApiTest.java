@@ -102,7 +102,7 @@ class TicketApiTest extends ServerTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"%25", "_", "%5C", "'", "%22", "%27%3B drop table ticket%3B--"})
+  @ValueSource(strings = {"%25", "%00%25", "_", "%5C", "'", "%22", "%27%3B drop table ticket%3B--"})
   @DisplayName("a search is taken by its letters, whatever they mean elsewhere")
   void searchIsLiteral(String search) throws Exception {
     put("/api/tickets/" + UUID.randomUUID(), ticket());
@@ -123,6 +123,7 @@ class TicketApiTest extends ServerTest {
         bad("no such fibre", form -> label(form, "100% sailcloth"), "garment.label"),
         bad("empty label", form -> label(form, ""), "garment.label"),
         bad("too wide", form -> decoration(form, "width", 3001), "decorations[0].width"),
+        bad("an unknown medium", form -> decoration(form, "medium", "tar"), "decorations.medium"),
         bad("no colours", form -> decoration(form, "colours", 0), "decorations[0].colours"));
   }
 
@@ -149,6 +150,12 @@ class TicketApiTest extends ServerTest {
             "an unknown word", changed("\"TOP\"", "\"TOGA\""), "garment.kind: one of TOP, SHIRT"),
         Arguments.of(
             "a number left out", changed("\"pieces\":20", "\"pieces\":null"), "pieces: is missing"),
+        Arguments.of(
+            "a NUL", changed("Harbour Rowers, training", "a\\u0000b"), "title: holds a sign"),
+        Arguments.of(
+            "half a letter", changed("rowing top", "\\ud83d"), "garment.name: holds a sign"),
+        Arguments.of(
+            "a far future", changed("2026-11-26T", "+99999-11-26T"), "dueAt: lies outside"),
         Arguments.of("larger than a ticket", "\"" + "x".repeat(600_000) + "\"", "not readable"),
         Arguments.of("very deep", "[".repeat(60) + "]".repeat(60), "not readable"));
   }
