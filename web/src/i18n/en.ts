@@ -303,6 +303,7 @@ export default {
     measured: 'Measured with strips or a probe',
     readsHigh: 'Display minus platen',
     readsHighNote: 'Set 150 and measured 146: type 4. Set 150 and measured 153: type -3.',
+    readsHighNoteF: 'Set 300 and measured 293: type 7. Set 300 and measured 305: type -5.',
     keep: 'Keep this press',
   },
   question: { HOLD: 'Hold', MARK: 'Mark', BLEED: 'Bleed' },

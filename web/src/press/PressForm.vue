@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
-import { reactive } from 'vue'
+import { computed, reactive } from 'vue'
 import { answer, api, type Problem, type Schemas } from '@/api/client'
 import ChoiceField from '@/cloth/ChoiceField.vue'
 import LengthInput from '@/quantity/LengthInput.vue'
+import { useUnits } from '@/quantity/units'
 import { useVocabulary } from '@/speech/vocabulary'
 
 const props = defineProps<{ press: Schemas['PressView'] | null }>()
@@ -18,6 +19,13 @@ const form = reactive<Schemas['PressForm']>({
   measured: props.press?.press.calibration.measured ?? false,
   readsHigh: props.press?.press.calibration.readsHigh ?? 0,
   version: props.press?.version ?? 0,
+})
+/** A difference, so 10 °C of it are 18 °F; kept in kelvin. */
+const { temperature: unit } = useUnits()
+const scale = computed(() => (unit.value === '°F' ? 1.8 : 1))
+const readsHigh = computed({
+  get: () => Math.round(form.readsHigh * scale.value * 10) / 10,
+  set: (typed: number | undefined) => (form.readsHigh = (typed ?? 0) / scale.value),
 })
 const { mutate, isPending, error } = useMutation<unknown, Problem>({
   mutationFn: () => answer(api.PUT('/api/presses/{id}', { params: { path: { id } }, body: form })),
@@ -74,12 +82,14 @@ const { mutate, isPending, error } = useMutation<unknown, Problem>({
         <span>{{ $t('presses.readsHigh') }}</span>
         <a-input-number
           id="reads-high"
-          v-model:value="form.readsHigh"
-          :min="-40"
-          :max="40"
-          addon-after="°C"
+          v-model:value="readsHigh"
+          :min="-40 * scale"
+          :max="40 * scale"
+          :addon-after="unit"
         />
-        <small class="muted">{{ $t('presses.readsHighNote') }}</small>
+        <small class="muted">{{
+          $t(unit === '°F' ? 'presses.readsHighNoteF' : 'presses.readsHighNote')
+        }}</small>
       </label>
     </div>
     <p v-if="error" role="alert" class="problem">{{ error.message }}</p>

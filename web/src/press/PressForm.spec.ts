@@ -1,0 +1,53 @@
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { useUnits } from '@/quantity/units'
+import { mounted } from '@/testing/mounted'
+import PressForm from './PressForm.vue'
+
+const { temperature } = useUnits()
+const press = {
+  id: 'p',
+  version: 3,
+  press: {
+    name: 'Big press',
+    kind: 'PLATE_CLAM',
+    platenWidth: 380,
+    platenDepth: 380,
+    calibration: { readsHigh: 5, giveOrTake: 4, measured: true },
+  },
+}
+let body: Record<string, unknown> | null = null
+
+beforeEach(() => {
+  body = null
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(async (request: Request) => {
+      body = JSON.parse(await request.clone().text()) as Record<string, unknown>
+      return new Response('{}', { headers: { 'content-type': 'application/json' } })
+    }),
+  )
+})
+afterEach(() => {
+  temperature.value = '°C'
+  document.body.innerHTML = ''
+})
+
+it.each([
+  ['°C', '5', '7', 7],
+  ['°F', '9', '18', 10],
+] as const)('takes the difference in %s and keeps it in kelvin', async (unit, shown, typed, kelvin) => {
+  temperature.value = unit
+  const form = mounted(PressForm, { press })
+  await flushPromises()
+  const field = document.querySelector<HTMLInputElement>('#reads-high')!
+  expect(Number(field.value)).toBe(Number(shown))
+  field.value = typed
+  field.dispatchEvent(new Event('input'))
+  field.dispatchEvent(new Event('blur'))
+  await flushPromises()
+  document.querySelector<HTMLButtonElement>('.ant-modal-footer .ant-btn-primary')!.click()
+  await flushPromises()
+  expect(body).toMatchObject({ readsHigh: kelvin, version: 3 })
+  expect(form.emitted('kept')).toHaveLength(1)
+})
