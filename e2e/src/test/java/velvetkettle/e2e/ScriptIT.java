@@ -121,8 +121,7 @@ class ScriptIT {
             .redirectOutput(words.toFile())
             .start();
     waitFor("is ready", words, start);
-    // A shell gives a background job no Ctrl-C; TERM takes the same way through the script.
-    start.destroy();
+    new ProcessBuilder("kill", "-INT", Long.toString(start.pid())).start().waitFor();
     assertThat(start.waitFor(60, TimeUnit.SECONDS)).isTrue();
     assertThat(processesIn(shop())).isEmpty();
     assertThat(Path.of(shop(), "app.pid")).doesNotExist();

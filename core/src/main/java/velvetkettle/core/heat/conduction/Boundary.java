@@ -1,5 +1,7 @@
 package velvetkettle.core.heat.conduction;
 
+import velvetkettle.core.quantity.Bounds;
+
 /** What the column of layers ends in, above or below. */
 public sealed interface Boundary {
   /** Nothing passes. */
@@ -13,8 +15,8 @@ public sealed interface Boundary {
    */
   record Held(double celsius, double conductance) implements Boundary {
     public Held {
-      Limits.check("temperature", celsius, -40, 400, "°C");
-      Limits.check("conductance", conductance, 0, 1e9, "W/m2K");
+      Bounds.check("temperature", celsius, -40, 400, "°C");
+      Bounds.check("conductance", conductance, 0, 1e9, "W/m2K");
     }
   }
 
@@ -36,11 +38,11 @@ public sealed interface Boundary {
     static final double FULL_POWER_BELOW = 2;
 
     public Platen {
-      Limits.check("platen", setCelsius, 0, 400, "°C");
-      Limits.check("platen", nowCelsius, -40, 400, "°C");
-      Limits.check("platen heat capacity", heatCapacity, 100, 1e6, "J/m2K");
-      Limits.check("heater", heaterWatts, 0, 1e6, "W/m2");
-      Limits.check("platen contact", contact, 0, 1e9, "W/m2K");
+      Bounds.check("platen setting", setCelsius, 0, 400, "°C");
+      Bounds.check("platen", nowCelsius, -40, 400, "°C");
+      Bounds.check("platen heat capacity", heatCapacity, 100, 1e6, "J/m2K");
+      Bounds.check("heater", heaterWatts, 0, 1e6, "W/m2");
+      Bounds.check("platen contact", contact, 0, 1e9, "W/m2K");
     }
   }
 

@@ -1,5 +1,7 @@
 package velvetkettle.core.heat.conduction;
 
+import velvetkettle.core.quantity.Bounds;
+
 /**
  * Cloth: pressed thinner and better conducting by pressure, and holding water.
  *
@@ -23,10 +25,10 @@ public record Cloth(
     int cells)
     implements Slab {
   public Cloth {
-    Limits.check(name + ": weight", weight, 5, 3000, "g/m2");
-    Limits.check(name + ": thickness", freeThickness, 0.02, 60, "mm");
-    Limits.check(name + ": closest packing", closestPacking, 0.1, 0.95, "");
-    Limits.check(name + ": cells", cells, 1, 500, "");
+    Bounds.check(name + ": weight", weight, 5, 3000, "g/m2");
+    Bounds.check(name + ": thickness", freeThickness, 0.02, 60, "mm");
+    Bounds.check(name + ": closest packing", closestPacking, 0.1, 0.95, "");
+    Bounds.check(name + ": cells", cells, 1, 500, "");
   }
 
   @Override

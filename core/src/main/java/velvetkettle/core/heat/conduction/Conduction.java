@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.Bounds;
 
 /**
  * Marches a phase from its beginning to its end.
@@ -74,7 +75,7 @@ public final class Conduction {
    * @param tolerance K per step, 1e-6 to 5
    */
   public static Passage run(Phase phase, double tolerance) {
-    Limits.check("tolerance", tolerance, 1e-6, 5, "K");
+    Bounds.check("tolerance", tolerance, 1e-6, 5, "K");
     return new Conduction(phase, tolerance).march();
   }
 

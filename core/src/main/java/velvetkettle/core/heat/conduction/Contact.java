@@ -5,10 +5,10 @@ public final class Contact {
   /** Still air, W/mK. */
   static final double AIR_CONDUCTIVITY = 0.031;
 
-  /** Layers glued or cast onto each other, W/m2K. */
+  /** Layers glued or cast onto each other, W/m2K: engineering estimate. */
   static final double LAMINATED = 1e4;
 
-  /** Cloth that the adhesive has wetted, W/m2K. */
+  /** Cloth that the adhesive has wetted, W/m2K: engineering estimate. */
   static final double WETTED = 4000;
 
   private static final double LEAST_PRESSURE_KPA = 0.3;

@@ -1,7 +1,5 @@
 package velvetkettle.core.heat.conduction;
 
-import java.util.EnumMap;
-import java.util.Map;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
@@ -29,14 +27,6 @@ public record FibreMix(double conductivity, double density, double heatCapacity,
   private static final FibreMix ELASTANE = new FibreMix(0.20, 1200, 1700, 0.013);
   private static final FibreMix POLYOLEFIN = new FibreMix(0.15, 910, 1900, 0);
 
-  private static final Map<Fibre, FibreMix> BY_FIBRE = new EnumMap<>(Fibre.class);
-
-  static {
-    for (Fibre fibre : Fibre.values()) {
-      BY_FIBRE.put(fibre, row(fibre));
-    }
-  }
-
   /** Fibres the label does not account for are taken to be like those it does. */
   public static FibreMix of(Blend blend) {
     double known = 0;
@@ -45,7 +35,7 @@ public record FibreMix(double conductivity, double density, double heatCapacity,
     double heatCapacity = 0;
     double regain = 0;
     for (FibreShare share : blend.shares()) {
-      FibreMix fibre = BY_FIBRE.getOrDefault(share.fibre(), POLYESTER);
+      FibreMix fibre = row(share.fibre());
       known += share.percent();
       conductivity += share.percent() * fibre.conductivity();
       volume += share.percent() / fibre.density();

@@ -2,6 +2,7 @@ package velvetkettle.core.heat.conduction;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.Bounds;
 
 /**
  * A stretch of time in which nothing is moved: the press closed over a stack, or the stack lying
@@ -29,12 +30,12 @@ public record Phase(
     @Nullable GlueLine bond) {
   public Phase {
     parts = List.copyOf(parts);
-    Limits.check("layers", parts.size(), 1, 60, "");
-    Limits.check("pressure", pressureKpa, 0, 500, "kPa");
-    Limits.check("contact factor", contactFactor, 0.05, 20, "");
-    Limits.check("room", roomCelsius, -10, 60, "°C");
-    Limits.check("humidity", relativeHumidity, 0.01, 0.98, "");
-    Limits.check("time", seconds, 0, 36_000, "s");
+    Bounds.check("layers", parts.size(), 1, 60, "");
+    Bounds.check("pressure", pressureKpa, 0, 500, "kPa");
+    Bounds.check("contact factor", contactFactor, 0.05, 20, "");
+    Bounds.check("room", roomCelsius, -10, 60, "°C");
+    Bounds.check("humidity", relativeHumidity, 0.01, 0.98, "");
+    Bounds.check("time", seconds, 0, 36_000, "s");
     if (bond != null && (bond.below() < 0 || bond.below() >= parts.size() - 1)) {
       throw new IllegalArgumentException("the glue line lies between two layers: " + bond.below());
     }

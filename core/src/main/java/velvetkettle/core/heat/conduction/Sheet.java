@@ -1,5 +1,7 @@
 package velvetkettle.core.heat.conduction;
 
+import velvetkettle.core.quantity.Bounds;
+
 /**
  * A layer that pressure does not change: film, paper, glue, pad.
  *
@@ -21,12 +23,12 @@ public record Sheet(
     double grading)
     implements Slab {
   public Sheet {
-    Limits.check(name + ": thickness", thickness, 0.001, 100, "mm");
-    Limits.check(name + ": conductivity", conductivity, 0.01, 500, "W/mK");
-    Limits.check(name + ": density", density, 10, 20_000, "kg/m3");
-    Limits.check(name + ": heat capacity", heatCapacity, 100, 5000, "J/kgK");
-    Limits.check(name + ": cells", cells, 1, 500, "");
-    Limits.check(name + ": grading", grading, 1, 1.5, "");
+    Bounds.check(name + ": thickness", thickness, 0.001, 100, "mm");
+    Bounds.check(name + ": conductivity", conductivity, 0.01, 500, "W/mK");
+    Bounds.check(name + ": density", density, 10, 20_000, "kg/m3");
+    Bounds.check(name + ": heat capacity", heatCapacity, 100, 5000, "J/kgK");
+    Bounds.check(name + ": cells", cells, 1, 500, "");
+    Bounds.check(name + ": grading", grading, 1, 1.5, "");
   }
 
   @Override

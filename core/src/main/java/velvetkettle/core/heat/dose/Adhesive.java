@@ -32,7 +32,7 @@ public record Adhesive(
    * window gives about two to three times the bond and its coolest, shortest corner about one.
    */
   public static final Adhesive BLOCKER =
-      new Adhesive("blocker film's adhesive", 80, 7, 40_000, 0.5);
+      new Adhesive("blocker film's adhesive", 80, 8, 40_000, 0.5);
 
   /** A tack holds things in place until the full press. */
   public static final double TACK = 0.15;

@@ -54,6 +54,15 @@ class CommonPracticeTest {
   }
 
   @Test
+  @DisplayName(
+      "blocker film: the middle of its window bonds two to three times, its corner about once")
+  void blockerWindow() {
+    List<Part> stack = prePressed(film(POLYESTER, Layers.FOAM), 3);
+    assertThat(reached(press(stack, 140, FIRM, 13.5, Adhesive.BLOCKER))).isBetween(1.9, 3.1);
+    assertThat(reached(press(stack, 130, FIRM, 12, Adhesive.BLOCKER))).isBetween(0.8, 1.5);
+  }
+
+  @Test
   @DisplayName("digital transfer on a heavier tee, 145 °C: 10 s holds")
   void digitalTransfer() {
     Sheet powder = Layers.sheet("powder glue", Face.FILM, 0.08, 0.20, 1120, 2000, 3);
