@@ -107,6 +107,8 @@ leave_nothing() {
   fi
   rm -f "$DATA/app.pid" "$DATA/app.port"
   postgres_stop
+  # Stopped before its database ran: the folder for its socket is still there.
+  [ -z "${PG_SOCKETS:-}" ] || rm -rf "$PG_SOCKETS"
 }
 
 app_stop() {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Option } from '@/api/client'
-import { capital } from '@/quantity/format'
+import { computed } from 'vue'
+import { capital, duration } from '@/quantity/format'
 import PeelMark from '@/quantity/PeelMark.vue'
 import PressureMark from '@/quantity/PressureMark.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
@@ -8,8 +9,9 @@ import TimeValue from '@/quantity/TimeValue.vue'
 import MarginBar from './MarginBar.vue'
 import WhyThis from './WhyThis.vue'
 
-defineProps<{ option: Option; rank: number; taken: boolean; shown: boolean; busy: boolean }>()
+const props = defineProps<{ option: Option; rank: number; taken: boolean; shown: boolean; busy: boolean }>()
 defineEmits<{ look: []; take: [] }>()
+const order = computed(() => duration(props.option.order))
 </script>
 
 <template>
@@ -17,9 +19,13 @@ defineEmits<{ look: []; take: [] }>()
     <span class="rank figure">{{ rank }}</span>
     <div class="what">
       <h3>
-        {{ capital(option.name) }} <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
+        <button type="button" class="look" :aria-pressed="shown" @click.stop="$emit('look')">
+          {{ capital(option.name) }}
+        </button>
+        <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
       </h3>
       <p>{{ option.reasons.join(' ') }}</p>
+      <p class="muted">{{ $t('method.order', { time: `${order.value} ${order.unit}` }) }}</p>
       <ul v-if="option.cautions.length" class="cautions">
         <li v-for="caution in option.cautions" :key="caution">{{ caution }}</li>
       </ul>
@@ -78,6 +84,15 @@ defineEmits<{ look: []; take: [] }>()
 
 h3 {
   font: 600 18px var(--text);
+}
+
+.look {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
 }
 
 .taken {

@@ -53,6 +53,13 @@ describe('a method that will do', () => {
     }
   })
 
+  it('shows its Stack by keyboard too', async () => {
+    const offered = row()
+    await offered.find('button.look').trigger('click')
+    expect(offered.emitted('look')).toHaveLength(1)
+    expect(offered.find('button.look').attributes('aria-pressed')).toBe('true')
+  })
+
   it('is taken with its button, and says when it is', async () => {
     const offered = row()
     await offered.find('button.take').trigger('click')

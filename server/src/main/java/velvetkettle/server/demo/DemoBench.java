@@ -36,7 +36,6 @@ class DemoBench {
   private final RunService runs;
   private final OutcomeService outcomes;
   private final ShopClock clock;
-  private final List<Job> jobs = new ArrayList<>();
 
   DemoBench(PlanService plans, RunService runs, OutcomeService outcomes, ShopClock clock) {
     this.plans = plans;
@@ -45,22 +44,17 @@ class DemoBench {
     this.clock = clock;
   }
 
-  private record Job(UUID ticket, UUID plan, Order order, Instant due) {}
+  /** A planned and cut ticket that comes to the press. */
+  record Job(UUID plan, Order order, Instant due) {}
 
   private record Batch(Job job, int pieces, boolean logged, Instant begun) {}
 
-  /** A ticket that will come to the press. */
-  void expect(UUID ticket, UUID plan, Order order, Instant due) {
-    jobs.add(new Job(ticket, plan, order, due));
-  }
-
-  /** Presses everything that was expected, in the order of time, all of it before now. */
-  void press(Instant now, Random random) {
+  /** Presses all of them, in the order of time, all of it before now. */
+  void press(List<Job> jobs, Instant now, Random random) {
     List<Batch> batches = new ArrayList<>();
     jobs.forEach(job -> batches.addAll(batches(job, now)));
     batches.sort(Comparator.comparing(Batch::begun));
     batches.forEach(batch -> press(batch, random));
-    jobs.clear();
   }
 
   /** What is done was done a day before it was due; what is in hand, in the last hours. */

@@ -73,6 +73,7 @@ class DemoShop {
     Map<String, UUID> pressIds = presses(script.presses(), random);
     Map<String, UUID> materialIds = shelf(script.materials(), random);
     Map<String, GarmentForm> garments = cloths(script.cloths(), random);
+    List<DemoBench.Job> jobs = new ArrayList<>();
     for (Order order : script.tickets()) {
       Instant due = WorkingHours.away(now, order.dueHours());
       Duration lead = Duration.ofHours(order.stage() == Stage.DONE ? 120 : 20);
@@ -86,9 +87,10 @@ class DemoShop {
                   id(pressIds, order.press()),
                   order.material() == null ? null : id(materialIds, order.material()),
                   due,
-                  random));
+                  random,
+                  jobs));
     }
-    bench.press(now, random);
+    bench.press(jobs, now, random);
   }
 
   private static Instant earlier(Instant a, Instant b) {
@@ -101,7 +103,8 @@ class DemoShop {
       UUID press,
       @Nullable UUID material,
       Instant due,
-      Random random) {
+      Random random,
+      List<DemoBench.Job> jobs) {
     UUID id = uuid(random);
     DecorationForm art = order.goesOn().with(order.medium(), material);
     tickets.save(
@@ -115,8 +118,8 @@ class DemoShop {
     plans.make(id, plan);
     if (order.stage() != Stage.CUTTING) {
       tickets.cut(id, true);
+      jobs.add(new DemoBench.Job(plan, order, due));
     }
-    bench.expect(id, plan, order, due);
   }
 
   private Map<String, UUID> presses(List<PressForm> forms, Random random) {
