@@ -36,9 +36,8 @@ describe('how it came out', () => {
   it('logs the pieces that were pressed as good, unless something else is said', async () => {
     const f = form()
     await f.find('form').trigger('submit')
-    await flushPromises()
+    await vi.waitFor(() => expect(f.emitted('logged')).toHaveLength(1))
     expect(body).toMatchObject({ good: 3, bad: 0, seen: ['GOOD_BOND'], temperature: null, time: null })
-    expect(f.emitted('logged')).toHaveLength(1)
   })
 
   it('asks what is wrong before it logs a bad piece', async () => {
@@ -51,7 +50,7 @@ describe('how it came out', () => {
     expect(body).toBeNull()
     await f.findAll('button.seen')[1]!.trigger('click')
     await f.find('form').trigger('submit')
-    await flushPromises()
+    await vi.waitFor(() => expect(f.emitted('logged')).toHaveLength(1))
     expect(body).toMatchObject({ bad: 1, seen: ['GOOD_BOND', 'EDGE_LIFTS'] })
   })
 
@@ -61,7 +60,7 @@ describe('how it came out', () => {
     await f.find('#temperature').setValue('302')
     await f.find('#temperature').trigger('blur')
     await f.find('form').trigger('submit')
-    await flushPromises()
+    await vi.waitFor(() => expect(f.emitted('logged')).toHaveLength(1))
     expect(body?.temperature).toBeCloseTo(150, 6)
   })
 

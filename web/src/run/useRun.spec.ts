@@ -48,7 +48,7 @@ describe('a run at the press', () => {
     await r.open()
     r.report('STEP_DONE', 1)
     r.report('STEP_DONE', 2)
-    await flushPromises()
+    await vi.waitFor(() => expect(r.waiting.value).toBe(0))
     expect(sent.flatMap((s) => s.body.map((e) => e.kind))).toEqual(['STEP_DONE', 'STEP_DONE'])
     expect(new Set(sent.flatMap((s) => s.body.map((e) => e.id))).size).toBe(2)
     expect(r.waiting.value).toBe(0)
