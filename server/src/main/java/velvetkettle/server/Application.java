@@ -3,7 +3,7 @@ package velvetkettle.server;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
-import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.plan.Planner;
 
 /** Starts Velvet Kettle on this machine. */
@@ -15,6 +15,6 @@ public class Application {
 
   @Bean
   Planner planner() {
-    return new Planner(new PracticeMargins());
+    return new Planner(new HeatMargins());
   }
 }

@@ -16,12 +16,6 @@ public record Blend(List<FibreShare> shares) {
   /** Labels round to whole numbers; a third of something is 33, 33 and 34. */
   private static final double ROUNDING = 0.5;
 
-  /**
-   * Below this share a fibre that only yellows or weakens is a caution, not a limit [common
-   * practice, no source].
-   */
-  private static final double TRACE = 5;
-
   public Blend {
     if (shares.isEmpty()) {
       throw new IllegalArgumentException("a blend needs at least one fibre");
@@ -66,7 +60,7 @@ public record Blend(List<FibreShare> shares) {
   /** The fibre whose damage comes first, among those that count. */
   public Fibre weakest() {
     return shares.stream()
-        .filter(share -> share.percent() >= TRACE || share.fibre().damage().countsInAnyAmount())
+        .filter(FibreShare::counts)
         .map(FibreShare::fibre)
         .min(Comparator.comparing(Fibre::limit))
         .orElse(mainFibre());
@@ -75,7 +69,7 @@ public record Blend(List<FibreShare> shares) {
   /** A trace of a fibre weaker than the one that sets the limit. */
   public Optional<FibreShare> weakTrace() {
     return shares.stream()
-        .filter(share -> share.percent() < TRACE && !share.fibre().damage().countsInAnyAmount())
+        .filter(share -> !share.counts())
         .filter(share -> share.fibre().limit().compareTo(weakest().limit()) < 0)
         .findFirst();
   }

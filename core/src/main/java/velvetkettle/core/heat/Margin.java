@@ -8,18 +8,36 @@ import velvetkettle.core.quantity.Sentence;
  *
  * @param figure the margin as a number with its unit
  * @param lift what would turn a "no" into a yes; null unless the verdict is no
+ * @param computed whether the heat computation speaks, or common practice
  */
 public record Margin(
-    Question question, Verdict verdict, Sentence figure, Sentence reason, @Nullable Sentence lift) {
+    Question question,
+    Verdict verdict,
+    Sentence figure,
+    Sentence reason,
+    @Nullable Sentence lift,
+    boolean computed) {
   static Margin safe(Question question, Sentence figure, Sentence reason) {
-    return new Margin(question, Verdict.SAFE, figure, reason, null);
+    return new Margin(question, Verdict.SAFE, figure, reason, null, false);
   }
 
   static Margin tight(Question question, Sentence figure, Sentence reason) {
-    return new Margin(question, Verdict.TIGHT, figure, reason, null);
+    return new Margin(question, Verdict.TIGHT, figure, reason, null, false);
   }
 
   static Margin no(Question question, Sentence figure, Sentence reason, Sentence lift) {
-    return new Margin(question, Verdict.NO, figure, reason, lift);
+    return new Margin(question, Verdict.NO, figure, reason, lift, false);
+  }
+
+  /** The same, said by the heat computation. */
+  Margin byHeat() {
+    return new Margin(question, verdict, figure, reason, lift, true);
+  }
+
+  /** A warning of practice on top of a safe margin; what is tight or no already says more. */
+  Margin warned(Sentence why) {
+    return verdict == Verdict.SAFE
+        ? new Margin(question, Verdict.TIGHT, figure, why, null, computed)
+        : this;
   }
 }

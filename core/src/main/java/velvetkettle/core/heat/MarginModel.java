@@ -5,5 +5,5 @@ package velvetkettle.core.heat;
  * and deterministic.
  */
 public interface MarginModel {
-  Margins judge(Pressing pressing);
+  Judgement judge(Pressing pressing);
 }

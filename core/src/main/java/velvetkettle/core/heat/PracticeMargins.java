@@ -22,7 +22,11 @@ public final class PracticeMargins implements MarginModel {
   public static final Kelvin SAFE_CLEARANCE = Kelvin.of(15);
 
   @Override
-  public Margins judge(Pressing pressing) {
+  public Judgement judge(Pressing pressing) {
+    return new Judgement(margins(pressing), null);
+  }
+
+  static Margins margins(Pressing pressing) {
     return new Margins(hold(pressing), mark(pressing), bleed(pressing));
   }
 

@@ -1,10 +1,12 @@
 package velvetkettle.core.heat;
 
+import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Seconds;
@@ -15,16 +17,29 @@ import velvetkettle.core.quantity.SecondsRange;
  *
  * @param temperatureRange what the material's sheet allows, or the family's window
  * @param timeRange likewise, for the pressure that this press can give
+ * @param bySheet whether those are the material's own sheet's
  * @param platen true platen temperature
  * @param pressure what this press gives, which may be less than the medium asks for
+ * @param turns all the work that brings heat to this place of the garment, in its order
  */
 public record Pressing(
     Garment garment,
     Artwork artwork,
     PressMedium medium,
     Press press,
+    Workroom workroom,
     CelsiusRange temperatureRange,
     SecondsRange timeRange,
+    boolean bySheet,
     Celsius platen,
     Seconds time,
-    Pressure pressure) {}
+    Pressure pressure,
+    List<Turn> turns) {
+  public Pressing {
+    turns = List.copyOf(turns);
+  }
+
+  Bench bench() {
+    return new Bench(garment, press, workroom);
+  }
+}

@@ -9,6 +9,7 @@ import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Millimetres;
@@ -120,8 +121,12 @@ public record DirectSublimation() implements Sublimation {
   @Override
   public List<Layer> layers() {
     return List.of(
-        Layer.of(LayerKind.PAPER, Sentence.of("layer.sublimation-paper"), 0.11),
-        Layer.of(LayerKind.INK, Sentence.of("layer.sublimation-ink"), 0.01));
+        Layer.of(
+            LayerKind.PAPER,
+            Sentence.of("layer.sublimation-paper"),
+            0.11,
+            Substance.SUBLIMATION_PAPER),
+        Layer.of(LayerKind.INK, Sentence.of("layer.sublimation-ink"), 0.01, Substance.INK));
   }
 
   @Override

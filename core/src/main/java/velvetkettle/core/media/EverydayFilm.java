@@ -5,6 +5,7 @@ import java.util.Set;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Seconds;
@@ -58,8 +59,8 @@ public record EverydayFilm() implements Film {
   @Override
   public List<Layer> layers() {
     return List.of(
-        Layer.of(LayerKind.CARRIER, Sentence.of("layer.carrier"), 0.10),
-        Layer.of(LayerKind.FILM, Sentence.of("layer.film"), 0.045),
-        Layer.of(LayerKind.GLUE, Sentence.of("layer.glue"), 0.05));
+        Layer.of(LayerKind.CARRIER, Sentence.of("layer.carrier"), 0.10, Substance.CARRIER_FILM),
+        Layer.of(LayerKind.FILM, Sentence.of("layer.film"), 0.045, Substance.POLYURETHANE),
+        Layer.of(LayerKind.GLUE, Sentence.of("layer.glue"), 0.05, Substance.HOT_MELT));
   }
 }

@@ -8,6 +8,7 @@ import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Millimetres;
@@ -117,8 +118,10 @@ public record LightTransferPaper() implements TransferPaper {
   @Override
   public List<Layer> layers() {
     return List.of(
-        Layer.of(LayerKind.PAPER, Sentence.of("layer.transfer-paper"), 0.20),
-        Layer.of(LayerKind.GLUE, Sentence.of("layer.print-coating"), 0.05));
+        Layer.of(
+            LayerKind.PAPER, Sentence.of("layer.transfer-paper"), 0.20, Substance.TRANSFER_PAPER),
+        Layer.of(
+            LayerKind.GLUE, Sentence.of("layer.print-coating"), 0.05, Substance.PRINT_COATING));
   }
 
   @Override

@@ -8,6 +8,7 @@ import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Millimetres;
@@ -123,8 +124,8 @@ public record StrongWebPatch() implements Patch {
   @Override
   public List<Layer> layers() {
     return List.of(
-        Layer.of(LayerKind.PATCH, Sentence.of("layer.patch"), 1.3),
-        Layer.of(LayerKind.GLUE, Sentence.of("layer.strong-web"), 0.07));
+        Layer.of(LayerKind.PATCH, Sentence.of("layer.patch"), 1.3, Substance.EMBROIDERY),
+        Layer.of(LayerKind.GLUE, Sentence.of("layer.strong-web"), 0.07, Substance.HOT_MELT));
   }
 
   @Override

@@ -2,17 +2,27 @@ package velvetkettle.core.plan;
 
 import java.util.HashSet;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.Bench;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Workroom;
 
 /**
  * All that a plan is made from.
  *
  * @param pieces 1 to 10 000 alike garments
  * @param decorations at least one, with different ids
+ * @param workroom the room that the cloth has lain in; a request kept without one lay in the usual
+ *     one
  */
 public record JobRequest(
-    Garment garment, List<Decoration> decorations, int pieces, Press press, Experience experience) {
+    Garment garment,
+    List<Decoration> decorations,
+    int pieces,
+    Press press,
+    @Nullable Workroom workroom,
+    Experience experience) {
   public JobRequest {
     decorations = List.copyOf(decorations);
     if (decorations.isEmpty()) {
@@ -25,5 +35,10 @@ public record JobRequest(
         < decorations.size()) {
       throw new IllegalArgumentException("two decorations of a garment have the same id");
     }
+  }
+
+  /** What the work is done on and with. */
+  public Bench bench() {
+    return new Bench(garment, press, workroom == null ? Workroom.USUAL : workroom);
   }
 }

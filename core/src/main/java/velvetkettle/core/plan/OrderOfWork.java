@@ -3,6 +3,8 @@ package velvetkettle.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.Film;
@@ -26,7 +28,7 @@ import velvetkettle.core.plan.Operation.Place;
 import velvetkettle.core.plan.Operation.PrePress;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -55,29 +57,43 @@ final class OrderOfWork {
   }
 
   /**
-   * One decoration with the option that its steps are for; without an option it is fixed without
-   * heat.
+   * One decoration with what its steps are for; where nothing is pressed it is fixed without heat.
    */
-  record Chosen(Decoration decoration, DecorationPlan plan) {}
+  record Chosen(Decoration decoration, @Nullable Pressed pressed) {
+    static Chosen of(Decoration decoration, DecorationPlan plan) {
+      Option option = plan.current();
+      return new Chosen(
+          decoration,
+          option == null
+              ? null
+              : new Pressed(
+                  MediaCatalogue.pressed(option.medium()).orElseThrow(),
+                  option.recipe(),
+                  option.stack()));
+    }
+  }
+
+  /** What is pressed, at which settings, under what. */
+  record Pressed(PressMedium medium, Recipe recipe, Stack stack) {}
 
   static List<Operation> of(Garment garment, Press press, List<Chosen> chosen) {
     OrderOfWork order = new OrderOfWork(garment, press);
     List<Chosen> hottestFirst =
         chosen.stream()
-            .filter(c -> c.plan().current() != null)
+            .filter(c -> c.pressed() != null)
             .sorted(Comparator.comparing(OrderOfWork::coolness))
             .toList();
     order.prepareCloth(hottestFirst);
     hottestFirst.forEach(order::press);
-    chosen.stream().filter(c -> c.plan().current() == null).forEach(order::fasten);
+    chosen.stream().filter(c -> c.pressed() == null).forEach(order::fasten);
     order.operations.add(
         new Inspect(Sentence.of(hottestFirst.isEmpty() ? "do.inspect-fastened" : "do.inspect")));
     return order.operations;
   }
 
   private static double coolness(Chosen chosen) {
-    Option option = chosen.plan().current();
-    return option == null ? 0 : -option.recipe().platen().degrees();
+    Pressed pressed = chosen.pressed();
+    return pressed == null ? 0 : -pressed.recipe().platen().degrees();
   }
 
   private void prepareCloth(List<Chosen> pressed) {
@@ -88,17 +104,24 @@ final class OrderOfWork {
       return;
     }
     operations.add(new Handle(Sentence.of("do.lint-roll")));
-    Option longest =
+    Recipe recipe =
         pressed.stream()
-            .map(c -> c.plan().current())
-            .max(Comparator.comparing(o -> o.recipe().drying().value()))
+            .flatMap(c -> Stream.ofNullable(c.pressed()))
+            .map(Pressed::recipe)
+            .max(Comparator.comparing(r -> r.drying().value()))
             .orElseThrow();
-    Recipe recipe = longest.recipe();
     Setting setting =
         new Setting(
-            recipe.dial().value(), recipe.platen(), recipe.drying().value(), lightestUseful());
+            recipe.dial().value(),
+            recipe.platen(),
+            recipe.drying().value(),
+            press.kind().lightestUseful());
+    boolean covered = StackBuilder.shines(garment, recipe.platen());
     operations.add(
-        new PrePress(Sentence.of("do.pre-press"), setting, StackBuilder.prePress(garment, press)));
+        new PrePress(
+            Sentence.of(covered ? "do.pre-press-covered" : "do.pre-press"),
+            setting,
+            StackBuilder.prePress(garment, press, recipe.platen())));
   }
 
   private static String advice(Obstacle obstacle) {
@@ -107,30 +130,26 @@ final class OrderOfWork {
         : obstacle == Obstacle.POCKET ? "do.obstacle.pocket" : "do.obstacle.soft";
   }
 
-  private Pressure lightestUseful() {
-    return press.kind().pressedByHand() ? Pressure.HAND : Pressure.LIGHT;
-  }
-
   private void press(Chosen chosen) {
-    Option option = chosen.plan().current();
-    PressMedium medium = MediaCatalogue.pressed(chosen.plan().medium()).orElseThrow();
-    if (option == null) {
+    Pressed pressed = chosen.pressed();
+    if (pressed == null) {
       throw new IllegalStateException("nothing to press for " + chosen.decoration().id());
     }
-    if (option.recipe().coolBeforePlacing()) {
+    PressMedium medium = pressed.medium();
+    if (pressed.recipe().coolBeforePlacing()) {
       operations.add(new Cool(Sentence.of("do.cool-cloth"), CLOTH_COOLS));
     }
     if (medium instanceof Film || medium instanceof TransferPaper) {
       place(chosen, "do.place." + medium.key());
-      mainPress(chosen, option, medium, "do.press");
-      peel(chosen, option);
-      secondPress(chosen, option, medium);
+      mainPress(chosen, pressed, "do.press");
+      peel(chosen, pressed);
+      secondPress(chosen, pressed);
     } else if (medium instanceof Sublimation) {
       place(chosen, "do.place." + medium.key());
-      mainPress(chosen, option, medium, "do.press-still");
-      peel(chosen, option);
+      mainPress(chosen, pressed, "do.press-still");
+      peel(chosen, pressed);
     } else if (medium instanceof Patch) {
-      patch(chosen, option, medium);
+      patch(chosen, pressed);
     } else {
       throw new IllegalStateException("no order of work for " + medium.key());
     }
@@ -142,8 +161,8 @@ final class OrderOfWork {
             chosen.decoration().id(), Sentence.of(key, chosen.decoration().artwork().placement())));
   }
 
-  private void mainPress(Chosen chosen, Option option, PressMedium medium, String key) {
-    int positions = option.recipe().positions();
+  private void mainPress(Chosen chosen, Pressed pressed, String key) {
+    int positions = pressed.recipe().positions();
     for (int position = 1; position <= positions; position++) {
       Sentence say =
           positions == 1 ? Sentence.of(key) : Sentence.of("do.press-position", position, positions);
@@ -152,14 +171,14 @@ final class OrderOfWork {
               StepKind.PRESS,
               chosen.decoration().id(),
               say,
-              option.recipe().setting(),
-              option.stack(),
+              pressed.recipe().setting(),
+              pressed.stack(),
               Lying.BONDED));
     }
   }
 
-  private void peel(Chosen chosen, Option option) {
-    Peel peel = option.recipe().peel().value();
+  private void peel(Chosen chosen, Pressed pressed) {
+    Peel peel = pressed.recipe().peel().value();
     Seconds wait =
         switch (peel) {
           case HOT, NONE -> null;
@@ -167,18 +186,16 @@ final class OrderOfWork {
           case COLD -> UNTIL_COLD;
         };
     String key =
-        MediaCatalogue.pressed(option.medium()).orElseThrow() instanceof Sublimation
-            ? "do.lift-paper"
-            : "do.peel." + peel.term().key();
+        pressed.medium() instanceof Sublimation ? "do.lift-paper" : "do.peel." + peel.term().key();
     operations.add(new PeelOff(chosen.decoration().id(), Sentence.of(key), peel, wait));
   }
 
-  private void secondPress(Chosen chosen, Option option, PressMedium medium) {
-    SecondPress second = option.recipe().secondPress();
+  private void secondPress(Chosen chosen, Pressed pressed) {
+    SecondPress second = pressed.recipe().secondPress();
     if (second == null) {
       return;
     }
-    Recipe recipe = option.recipe();
+    Recipe recipe = pressed.recipe();
     Setting setting =
         new Setting(
             recipe.dial().value(), recipe.platen(), second.time(), recipe.pressure().value());
@@ -188,13 +205,13 @@ final class OrderOfWork {
             chosen.decoration().id(),
             Sentence.of("do.second-press", second.cover()),
             setting,
-            StackBuilder.secondPress(garment, press, medium, second.cover()),
+            StackBuilder.secondPress(garment, press, pressed.medium(), second.cover()),
             Lying.FINISHED));
   }
 
-  private void patch(Chosen chosen, Option option, PressMedium medium) {
+  private void patch(Chosen chosen, Pressed pressed) {
     String id = chosen.decoration().id();
-    Recipe recipe = option.recipe();
+    Recipe recipe = pressed.recipe();
     boolean onPocket =
         chosen.decoration().artwork().placement() == Placement.POCKET
             || garment.obstacles().contains(Obstacle.POCKET);
@@ -208,7 +225,7 @@ final class OrderOfWork {
             id,
             Sentence.of("do.tack"),
             tack,
-            StackBuilder.fromFace(garment, press, medium, CoverSheet.COTTON),
+            StackBuilder.fromFace(garment, press, pressed.medium(), CoverSheet.COTTON),
             Lying.TACKED));
     operations.add(new Handle(Sentence.of(onPocket ? "do.turn-pocket" : "do.turn")));
     operations.add(
@@ -217,7 +234,7 @@ final class OrderOfWork {
             id,
             Sentence.of("do.press-back"),
             recipe.setting(),
-            option.stack(),
+            pressed.stack(),
             Lying.BONDED));
     operations.add(
         new Cool(Sentence.of(onPocket ? "do.cool-flat-no-sewing" : "do.cool-flat"), UNTIL_COLD));

@@ -6,11 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.HeatReading;
+import velvetkettle.core.heat.Judgement;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.MarginModel;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.heat.Pressing;
 import velvetkettle.core.heat.Question;
+import velvetkettle.core.heat.ThroughCloth;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.PressMedium;
@@ -23,8 +26,6 @@ import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
-import velvetkettle.core.shelf.InstructionSheet;
-import velvetkettle.core.shelf.Material;
 
 /**
  * Weighs every medium for every decoration of a garment, ranks what will do, and writes the order
@@ -51,7 +52,7 @@ public final class Planner {
     for (Decoration decoration : job.decorations()) {
       DecorationPlan plan = weigh(job, decoration);
       decorations.add(plan);
-      chosen.add(new OrderOfWork.Chosen(decoration, plan));
+      chosen.add(OrderOfWork.Chosen.of(decoration, plan));
     }
     List<Step> steps =
         StepWriter.write(OrderOfWork.of(job.garment(), job.press(), chosen), job.press());
@@ -107,73 +108,86 @@ public final class Planner {
       PressMedium medium,
       List<Option> options,
       List<RuledOut> ruledOut) {
-    RecipeWriter writer =
-        new RecipeWriter(
-            job.garment(), decoration.artwork(), medium, sheetFor(decoration, medium), job.press());
-    Recipe recipe = writer.write();
-    Margins margins = margins(job, decoration, medium, writer, recipe);
     List<Finding> findings =
         Rules.judge(new Weighing(job.garment(), decoration.artwork(), medium, job.press()));
-    Optional<RuledOut> veto = veto(medium, margins, findings);
+    Optional<RuledOut> veto = byRule(medium, findings);
     if (veto.isPresent()) {
       ruledOut.add(veto.get());
       return;
     }
-    Seconds order = order(medium, decoration, recipe, job.pieces());
-    options.add(
-        new Option(
-            medium.key(),
-            medium.term(),
-            recipe,
-            margins,
-            List.of(),
-            findings.stream().map(Finding::reason).toList(),
-            medium.preparation(decoration.artwork()),
-            stack(job, medium, recipe.cover().value()),
-            order));
+    Judged judged = judge(job, decoration, medium);
+    veto = byMargin(medium, judged.judgement().margins());
+    if (veto.isPresent()) {
+      ruledOut.add(veto.get());
+      return;
+    }
+    options.add(option(job, decoration, medium, judged, findings));
   }
 
-  private Margins margins(
+  /** A recipe with what heat makes of it. */
+  private record Judged(Recipe recipe, Stack stack, Judgement judgement) {}
+
+  private Judged judge(JobRequest job, Decoration decoration, PressMedium medium) {
+    RecipeWriter writer = RecipeWriter.of(job, decoration, medium);
+    Recipe recipe = writer.write();
+    Stack stack = stack(job, medium, recipe.cover().value());
+    OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack);
+    Pressing pressing = Pressings.of(job, decoration, writer, pressed);
+    if (medium.side() == Side.BACK && !writer.bySheet()) {
+      recipe = throughCloth(recipe, pressing);
+      pressed = new OrderOfWork.Pressed(medium, recipe, stack);
+      pressing = Pressings.of(job, decoration, writer, pressed);
+    }
+    Judgement judgement = margins.judge(pressing);
+    HeatReading heat = judgement.heat();
+    return heat == null
+        ? new Judged(recipe, stack, judgement)
+        : new Judged(
+            recipe.heated(HeatEvidence.of(recipe.time().value(), heat)), heat.stack(), judgement);
+  }
+
+  /** A press from the back goes on until the heat is through, where that takes longer. */
+  private static Recipe throughCloth(Recipe recipe, Pressing pressing) {
+    return ThroughCloth.time(pressing)
+        .filter(time -> time.compareTo(recipe.time().value()) > 0)
+        .map(recipe::longer)
+        .orElse(recipe);
+  }
+
+  private static Option option(
       JobRequest job,
       Decoration decoration,
       PressMedium medium,
-      RecipeWriter writer,
-      Recipe recipe) {
-    return margins.judge(
-        new Pressing(
-            job.garment(),
-            decoration.artwork(),
-            medium,
-            job.press(),
-            writer.temperatureRange(),
-            writer.timeRange(),
-            recipe.platen(),
-            recipe.time().value(),
-            recipe.pressure().value()));
-  }
-
-  private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
-    Material material = decoration.material();
-    return material != null && material.medium().equals(medium.key())
-        ? material.sheet()
-        : InstructionSheet.SILENT;
+      Judged judged,
+      List<Finding> findings) {
+    return new Option(
+        medium.key(),
+        medium.term(),
+        judged.recipe(),
+        judged.judgement().margins(),
+        List.of(),
+        findings.stream().map(Finding::reason).toList(),
+        medium.preparation(decoration.artwork()),
+        judged.stack(),
+        order(medium, decoration, judged.recipe(), job.pieces()));
   }
 
   /**
-   * The first veto: what the cloth cannot take at all is told before what only this setting cannot
-   * do.
+   * What the cloth cannot take at all is told before what only this setting cannot do, and spares
+   * the computation.
    */
-  private static Optional<RuledOut> veto(
-      PressMedium medium, Margins margins, List<Finding> findings) {
-    Stream<RuledOut> byRule =
-        findings.stream()
-            .filter(Finding::veto)
-            .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift()));
-    Stream<RuledOut> byMargin =
-        Stream.of(margins.bleed(), margins.mark(), margins.hold())
-            .filter(margin -> margin.verdict() == Verdict.NO)
-            .map((Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift()));
-    return Stream.concat(byRule, byMargin).findFirst();
+  private static Optional<RuledOut> byRule(PressMedium medium, List<Finding> findings) {
+    return findings.stream()
+        .filter(Finding::veto)
+        .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift()))
+        .findFirst();
+  }
+
+  private static Optional<RuledOut> byMargin(PressMedium medium, Margins margins) {
+    return Stream.of(margins.bleed(), margins.mark(), margins.hold())
+        .filter(margin -> margin.verdict() == Verdict.NO)
+        .map((Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift()))
+        .findFirst();
   }
 
   private static RuledOut ruledOut(

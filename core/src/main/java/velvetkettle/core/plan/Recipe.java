@@ -1,5 +1,6 @@
 package velvetkettle.core.plan;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.media.CutFace;
 import velvetkettle.core.media.Orientation;
@@ -11,6 +12,7 @@ import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
 
 /**
  * Every number of one medium on one garment, with its evidence.
@@ -41,6 +43,38 @@ public record Recipe(
     int positions,
     Recommended<Seconds> firstWash,
     Recommended<Seconds> keepBack) {
+  /** The same with what the heat computation says of its time. */
+  Recipe heated(List<Evidence> ofTime) {
+    return with(time.and(ofTime));
+  }
+
+  /** The same pressed longer, because the heat takes longer to come through. */
+  Recipe longer(Seconds whole) {
+    Seconds more = Seconds.of(whole.count() - time.value().count());
+    Evidence why = new Evidence(Source.MODEL, Sentence.of("why.heat.through-cloth", more));
+    return with(new Recommended<>(whole, time.why()).and(List.of(why)));
+  }
+
+  private Recipe with(Recommended<Seconds> newTime) {
+    return new Recipe(
+        dial,
+        platen,
+        newTime,
+        pressure,
+        peel,
+        cover,
+        orientation,
+        cutFace,
+        side,
+        drying,
+        coolBeforePlacing,
+        secondPress,
+        stitch,
+        positions,
+        firstWash,
+        keepBack);
+  }
+
   public Setting setting() {
     return new Setting(dial.value(), platen, time.value(), pressure.value());
   }

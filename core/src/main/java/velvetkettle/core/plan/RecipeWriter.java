@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.heat.Bench;
 import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.PracticeMargins;
 import velvetkettle.core.media.Artwork;
@@ -22,6 +23,7 @@ import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.shelf.InstructionSheet;
+import velvetkettle.core.shelf.Material;
 
 /**
  * Settles every number of a recipe for one medium on one garment and says why. The material's sheet
@@ -45,28 +47,42 @@ final class RecipeWriter {
 
   private static final double[] IRON_DOTS = {110, 150, 200};
 
+  private final Bench bench;
   private final Garment garment;
   private final Artwork artwork;
   private final PressMedium medium;
   private final InstructionSheet sheet;
   private final Press press;
 
-  RecipeWriter(
-      Garment garment, Artwork artwork, PressMedium medium, InstructionSheet sheet, Press press) {
-    this.garment = garment;
+  private RecipeWriter(Bench bench, Artwork artwork, PressMedium medium, InstructionSheet sheet) {
+    this.bench = bench;
+    garment = bench.garment();
     this.artwork = artwork;
     this.medium = medium;
     this.sheet = sheet;
-    this.press = press;
+    press = bench.press();
+  }
+
+  static RecipeWriter of(JobRequest job, Decoration decoration, PressMedium medium) {
+    return new RecipeWriter(
+        job.bench(), decoration.artwork(), medium, sheetFor(decoration, medium));
+  }
+
+  private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
+    Material material = decoration.material();
+    return material != null && material.medium().equals(medium.key())
+        ? material.sheet()
+        : InstructionSheet.SILENT;
   }
 
   Recipe write() {
     List<Evidence> why = new ArrayList<>();
     Celsius platen = platen(why);
+    Recommended<Seconds> time = time();
     return new Recipe(
         dial(platen, why),
         platen,
-        time(),
+        time,
         pressure(),
         peel(),
         cover(),
@@ -75,7 +91,7 @@ final class RecipeWriter {
             Evidence.trade("why.orientation." + medium.key(), medium.orientation())),
         medium.cutFace(),
         medium.side(),
-        drying(),
+        new DryingWriter(bench, medium).drying(platen, time.value()),
         medium.placedOnCoolCloth(),
         medium.secondPress(artwork),
         medium.stitch(),
@@ -245,23 +261,8 @@ final class RecipeWriter {
         medium.cover(), Evidence.trade("why.cover." + medium.key(), medium.cover()));
   }
 
-  private Recommended<Seconds> drying() {
-    Seconds least = medium.leastDrying();
-    if (garment.fabric().uneven()) {
-      return longer(least, Seconds.of(8), "why.dry-thick");
-    }
-    if (garment.blend().regain() >= 10) {
-      return longer(least, Seconds.of(8), "why.dry-thirsty");
-    }
-    return garment.blend().regain() >= 2
-        ? longer(least, Seconds.of(4), "why.dry-flat")
-        : longer(least, Seconds.of(3), "why.dry-synthetic");
-  }
-
-  private Recommended<Seconds> longer(Seconds medium, Seconds cloth, String why) {
-    return medium.compareTo(cloth) > 0
-        ? Recommended.of(medium, Evidence.trade("why.dry-medium", this.medium.term(), medium))
-        : Recommended.of(cloth, Evidence.trade(why, cloth));
+  boolean bySheet() {
+    return sheet.temperature() != null || sheet.time() != null;
   }
 
   private Recommended<Seconds> keepBack() {

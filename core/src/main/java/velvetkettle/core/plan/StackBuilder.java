@@ -2,8 +2,10 @@ package velvetkettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.CoverSheet;
@@ -12,6 +14,8 @@ import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.press.Substance;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 
 /** Lays up what lies between the platens for each closing of the press. */
@@ -23,12 +27,18 @@ final class StackBuilder {
   private StackBuilder(Garment garment, Press press) {
     this.garment = garment;
     this.press = press;
-    layers.add(new Layer(LayerKind.HEATED_PLATEN, Sentence.of("layer.platen", press.name()), null));
+    layers.add(
+        new Layer(
+            LayerKind.HEATED_PLATEN, Sentence.of("layer.platen", press.name()), null, null, null));
   }
 
-  /** The bare cloth, to be flattened and dried. */
-  static Stack prePress(Garment garment, Press press) {
+  /**
+   * The bare cloth, to be flattened and dried; under parchment where a bare platen would make it
+   * shine.
+   */
+  static Stack prePress(Garment garment, Press press, Celsius platen) {
     StackBuilder builder = new StackBuilder(garment, press);
+    builder.cover(shines(garment, platen) ? CoverSheet.PARCHMENT : CoverSheet.NONE);
     builder.front();
     builder.under(false);
     return new Stack(Side.FACE, builder.layers, null);
@@ -79,6 +89,13 @@ final class StackBuilder {
     return new Stack(Side.BACK, builder.layers, glueLine);
   }
 
+  static boolean shines(Garment garment, Celsius platen) {
+    return garment.blend().shares().stream()
+        .filter(FibreShare::counts)
+        .flatMap(share -> Shine.onset(share.fibre()).stream())
+        .anyMatch(onset -> onset.compareTo(platen) <= 0);
+  }
+
   private void front() {
     cloth(LayerKind.FRONT, garment.kind().layers() == 1 ? "layer.single" : "layer.front");
   }
@@ -90,7 +107,8 @@ final class StackBuilder {
             Layer.of(
                 LayerKind.SEPARATOR,
                 Sentence.of("layer.kraft-between"),
-                CoverSheet.KRAFT.thickness().count()));
+                CoverSheet.KRAFT.thickness().count(),
+                Substance.KRAFT));
       } else {
         sheet("layer.sheet-between");
       }
@@ -101,20 +119,31 @@ final class StackBuilder {
           Layer.of(
               LayerKind.SEPARATOR,
               Sentence.of("layer.kraft-below"),
-              CoverSheet.KRAFT.thickness().count()));
+              CoverSheet.KRAFT.thickness().count(),
+              Substance.KRAFT));
     }
     padAndPlaten();
   }
 
   private void cover(CoverSheet cover) {
     if (cover != CoverSheet.NONE) {
-      layers.add(new Layer(LayerKind.COVER, Sentence.of("layer.cover", cover), cover.thickness()));
+      layers.add(
+          new Layer(
+              LayerKind.COVER,
+              Sentence.of("layer.cover", cover),
+              cover.thickness(),
+              cover.substance(),
+              null));
     }
   }
 
   private void sheet(String key) {
     layers.add(
-        Layer.of(LayerKind.SEPARATOR, Sentence.of(key), CoverSheet.PARCHMENT.thickness().count()));
+        Layer.of(
+            LayerKind.SEPARATOR,
+            Sentence.of(key),
+            CoverSheet.PARCHMENT.thickness().count(),
+            Substance.PARCHMENT));
   }
 
   private void cloth(LayerKind kind, String key) {
@@ -122,7 +151,9 @@ final class StackBuilder {
         new Layer(
             kind,
             Sentence.of(key, garment.colour().name(), garment.fabric()),
-            garment.fabric().thickness()));
+            garment.fabric().thickness(),
+            Substance.GARMENT_CLOTH,
+            null));
   }
 
   private void padAndPlaten() {
@@ -130,11 +161,15 @@ final class StackBuilder {
         new Layer(
             LayerKind.PAD,
             Sentence.of("layer.pad", press.kind().usualPad()),
-            press.kind().usualPad().thickness()));
+            press.kind().usualPad().thickness(),
+            press.kind().usualPad().substance(),
+            null));
     layers.add(
         new Layer(
             LayerKind.LOWER_PLATEN,
             Sentence.of(press.kind().pressedByHand() ? "layer.table" : "layer.lower-platen"),
+            null,
+            press.kind().pressedByHand() ? Substance.TABLE_BOARD : Substance.ALUMINIUM,
             null));
   }
 }

@@ -5,19 +5,25 @@ import velvetkettle.core.quantity.Worded;
 
 /** What lies under the garment. Thicknesses: engineering estimates. */
 public enum Pad implements Worded {
-  FOAM_PAD(9),
-  RUBBER_PAD(8),
-  WOOL_MAT(12),
-  FOLDED_TOWEL(6);
+  FOAM_PAD(9, Substance.SILICONE_FOAM),
+  RUBBER_PAD(8, Substance.RUBBER),
+  WOOL_MAT(12, Substance.WOOL_MAT),
+  FOLDED_TOWEL(6, Substance.TOWEL);
 
   private final Millimetres thickness;
+  private final Substance substance;
 
-  Pad(double thickness) {
+  Pad(double thickness, Substance substance) {
     this.thickness = Millimetres.of(thickness);
+    this.substance = substance;
   }
 
   public Millimetres thickness() {
     return thickness;
+  }
+
+  public Substance substance() {
+    return substance;
   }
 
   @Override

@@ -29,6 +29,11 @@ public enum PressKind implements Worded {
     return firmest;
   }
 
+  /** What it is closed with to flatten and dry cloth. */
+  public Pressure lightestUseful() {
+    return pressedByHand() ? Pressure.HAND : Pressure.LIGHT;
+  }
+
   /** Whether it counts the seconds itself. */
   public boolean hasTimer() {
     return timer;

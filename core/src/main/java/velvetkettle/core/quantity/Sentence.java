@@ -30,6 +30,7 @@ public record Sentence(String key, List<Object> arguments) {
         || argument instanceof Celsius
         || argument instanceof Kelvin
         || argument instanceof Seconds
+        || argument instanceof Times
         || argument instanceof Millimetres
         || argument instanceof KiloPascal) {
       return argument;

@@ -2,6 +2,7 @@ package velvetkettle.core.heat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -29,6 +30,7 @@ import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
@@ -140,7 +142,7 @@ class PracticeMarginsTest {
   }
 
   private static Margins judge(Pressing pressing) {
-    return new PracticeMargins().judge(pressing);
+    return new PracticeMargins().judge(pressing).margins();
   }
 
   private static Margin mark(Garment garment) {
@@ -222,10 +224,13 @@ class PracticeMarginsTest {
         art,
         medium,
         press,
+        Workroom.USUAL,
         medium.window().temperature(),
         medium.window().time(),
+        false,
         Celsius.of(platen),
         Seconds.of(time),
-        pressure);
+        pressure,
+        List.of());
   }
 }

@@ -16,7 +16,7 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.Placement;
@@ -24,6 +24,7 @@ import velvetkettle.core.media.Surface;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.shelf.Material;
 
@@ -52,7 +53,7 @@ final class Jobs {
   private Jobs() {}
 
   static Planner planner() {
-    return new Planner(new PracticeMargins());
+    return new Planner(new HeatMargins());
   }
 
   static Garment garment(
@@ -176,7 +177,8 @@ final class Jobs {
       @Nullable String medium,
       @Nullable Material material) {
     Decoration decoration = new Decoration("a", artwork, medium, material);
-    return new JobRequest(garment, List.of(decoration), pieces, press, Experience.NONE);
+    return new JobRequest(
+        garment, List.of(decoration), pieces, press, Workroom.USUAL, Experience.NONE);
   }
 
   static DecorationPlan weigh(Garment garment, Artwork artwork) {

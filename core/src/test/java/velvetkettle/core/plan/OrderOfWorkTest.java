@@ -65,6 +65,7 @@ class OrderOfWorkTest {
                     List.of(sewn, film, photo),
                     1,
                     Jobs.BIG_PRESS,
+                    null,
                     Experience.NONE));
     assertThat(plan.steps())
         .filteredOn(step -> step.kind() == StepKind.PLACE)
@@ -184,6 +185,7 @@ class OrderOfWorkTest {
                 List.of(new Decoration("a", art, null, null)),
                 5,
                 Jobs.BIG_PRESS,
+                null,
                 experience))
         .decorations()
         .get(0)

@@ -32,6 +32,8 @@ import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.SecondsRange;
@@ -56,7 +58,8 @@ public final class RandomJobs {
     for (int n = 0; n <= random.nextInt(3); n++) {
       decorations.add(new Decoration("d" + n, artwork(), null, material()));
     }
-    return new JobRequest(garment(), decorations, 1 + random.nextInt(40), press(), experience());
+    return new JobRequest(
+        garment(), decorations, 1 + random.nextInt(40), press(), workroom(), experience());
   }
 
   private Garment garment() {
@@ -131,6 +134,12 @@ public final class RandomJobs {
         Millimetres.of(50 + random.nextInt(500)),
         Millimetres.of(50 + random.nextInt(500)),
         calibration);
+  }
+
+  private @Nullable Workroom workroom() {
+    return random.nextBoolean()
+        ? null
+        : new Workroom(Celsius.of(random.nextInt(46)), 5 + random.nextInt(91));
   }
 
   private Experience experience() {

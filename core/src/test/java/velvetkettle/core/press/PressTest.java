@@ -78,9 +78,10 @@ class PressTest {
 
   @Test
   void aStackBeginsWithTheHeatAndStandsOnSomething() {
-    Layer platen = new Layer(LayerKind.HEATED_PLATEN, Sentence.of("platen"), null);
-    Layer cloth = Layer.of(LayerKind.FRONT, Sentence.of("cloth"), 0.6);
-    Layer table = new Layer(LayerKind.LOWER_PLATEN, Sentence.of("table"), null);
+    Layer platen = new Layer(LayerKind.HEATED_PLATEN, Sentence.of("platen"), null, null, null);
+    Layer cloth = Layer.of(LayerKind.FRONT, Sentence.of("cloth"), 0.6, Substance.GARMENT_CLOTH);
+    Layer table =
+        new Layer(LayerKind.LOWER_PLATEN, Sentence.of("table"), null, Substance.TABLE_BOARD, null);
     assertThat(new Stack(Side.FACE, List.of(platen, cloth, table), 0).layers()).hasSize(3);
     assertThatThrownBy(() -> new Stack(Side.FACE, List.of(cloth, table), null))
         .hasMessageContaining("heated platen");

@@ -18,8 +18,9 @@ import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.KiloPascal;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Times;
 
-/** Quantities as plain numbers: °C, K, s, mm, kPa, g/m². */
+/** Quantities as plain numbers: °C, K, s, mm, kPa, g/m², times. */
 public final class Quantities extends SimpleModule {
   private static final long serialVersionUID = 1L;
 
@@ -31,7 +32,8 @@ public final class Quantities extends SimpleModule {
           Seconds.class, "s",
           Millimetres.class, "mm",
           KiloPascal.class, "kPa",
-          GramsPerSquareMetre.class, "g/m²");
+          GramsPerSquareMetre.class, "g/m²",
+          Times.class, "times");
 
   public Quantities() {
     super("quantities");
@@ -41,6 +43,7 @@ public final class Quantities extends SimpleModule {
     number(Millimetres.class, Millimetres::count, Millimetres::new);
     number(KiloPascal.class, KiloPascal::count, KiloPascal::new);
     number(GramsPerSquareMetre.class, GramsPerSquareMetre::count, GramsPerSquareMetre::new);
+    number(Times.class, Times::count, Times::new);
   }
 
   private <T> void number(Class<T> type, ToDoubleFunction<T> value, DoubleFunction<T> make) {

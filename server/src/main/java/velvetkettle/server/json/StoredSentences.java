@@ -19,6 +19,7 @@ import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
+import velvetkettle.core.quantity.Times;
 
 /**
  * Sentences as stored: the key and each argument with its kind, so that a plan can be read out
@@ -98,6 +99,7 @@ final class StoredSentences extends SimpleModule {
         case "celsius" -> Celsius.of(value.asDouble());
         case "kelvin" -> Kelvin.of(value.asDouble());
         case "seconds" -> Seconds.of(value.asDouble());
+        case "times" -> Times.of(value.asDouble());
         case "millimetres" -> Millimetres.of(value.asDouble());
         case "kilopascal" -> KiloPascal.of(value.asDouble());
         case "sentence" -> sentence(value, json);

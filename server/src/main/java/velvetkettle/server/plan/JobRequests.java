@@ -10,6 +10,7 @@ import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.press.PressService;
+import velvetkettle.server.press.WorkroomService;
 import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.shelf.MaterialService;
 
@@ -20,11 +21,14 @@ import velvetkettle.server.shelf.MaterialService;
 @Component
 class JobRequests {
   private final PressService presses;
+  private final WorkroomService rooms;
   private final MaterialService materials;
   private final Logbook logbook;
 
-  JobRequests(PressService presses, MaterialService materials, Logbook logbook) {
+  JobRequests(
+      PressService presses, WorkroomService rooms, MaterialService materials, Logbook logbook) {
     this.presses = presses;
+    this.rooms = rooms;
     this.materials = materials;
     this.logbook = logbook;
   }
@@ -35,6 +39,7 @@ class JobRequests {
         decorations.stream().map(this::decoration).toList(),
         pieces,
         presses.press(pressId),
+        rooms.workroom(),
         logbook.learnt());
   }
 
@@ -51,17 +56,21 @@ class JobRequests {
         material == null ? null : materials.material(material));
   }
 
-  /** Whether two requests ask for the same, whatever was learnt between them. */
+  /**
+   * Whether two requests ask for the same, whatever was learnt between them and whatever the
+   * weather is: a recipe does not grow old because the room got damper.
+   */
   static boolean same(JobRequest a, JobRequest b) {
-    return withoutExperience(a).equals(withoutExperience(b));
+    return ofTheMaker(a).equals(ofTheMaker(b));
   }
 
-  private static JobRequest withoutExperience(JobRequest request) {
+  private static JobRequest ofTheMaker(JobRequest request) {
     return new JobRequest(
         request.garment(),
         request.decorations(),
         request.pieces(),
         request.press(),
+        null,
         Experience.NONE);
   }
 }

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.plan.HeatStories;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.server.Page;
 
@@ -41,6 +42,12 @@ public class PlanController {
       @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
       @RequestParam(defaultValue = "10") @Min(1) @Max(50) int size) {
     return plans.page(ticketId, page, size);
+  }
+
+  /** What happens in the Stack of one decoration, as this plan presses it. */
+  @GetMapping("/plans/{id}/heat/{decoration}")
+  public HeatStories.Told heat(@PathVariable UUID id, @PathVariable String decoration) {
+    return plans.heat(id, decoration);
   }
 
   @GetMapping("/plans/{id}")

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.plan.HeatStories;
 import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
@@ -97,6 +98,16 @@ public class PlanService {
   @Transactional(readOnly = true)
   public PlanView plan(UUID id) {
     return view(row(id));
+  }
+
+  @Transactional(readOnly = true)
+  public HeatStories.Told heat(UUID id, String decoration) {
+    PlanRow row = row(id);
+    JobRequest request = json.read(row.request(), JobRequest.class);
+    if (request.decorations().stream().noneMatch(d -> d.id().equals(decoration))) {
+      throw new NotFoundException("decoration", decoration);
+    }
+    return HeatStories.of(request, json.read(row.body(), Plan.class), decoration);
   }
 
   /** The request that a plan was made from. */

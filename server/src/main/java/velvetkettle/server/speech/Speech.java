@@ -10,6 +10,7 @@ import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
+import velvetkettle.core.quantity.Times;
 
 /**
  * Says sentences and terms in words. A key without words is an error, never shown to anyone as a
@@ -63,6 +64,11 @@ public class Speech {
     }
     if (argument instanceof Seconds time) {
       return time(time.count());
+    }
+    if (argument instanceof Times ratio) {
+      return ratio.count() < 9.95
+          ? "%.1f times".formatted(ratio.count())
+          : Math.round(ratio.count()) + " times";
     }
     if (argument instanceof KiloPascal pressure) {
       return number(pressure.count()) + " kPa";

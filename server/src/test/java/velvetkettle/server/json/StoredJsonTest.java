@@ -8,7 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
-import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
@@ -24,7 +24,7 @@ class StoredJsonTest {
   @Test
   @DisplayName("plans and requests come back from storage equal to what went in")
   void roundTrip() {
-    Planner planner = new Planner(new PracticeMargins());
+    Planner planner = new Planner(new HeatMargins());
     RandomJobs.seeded(3, 200)
         .forEach(
             job -> {

@@ -100,7 +100,7 @@ class PlanApiTest extends ServerTest {
     assertThat(request.at("/decorations/0").has("material")).isTrue();
     Map<String, Object> row =
         database.queryForMap("select schema, rules from plan where id = ?::uuid", plan);
-    assertThat(row.get("schema")).isEqualTo(1);
+    assertThat(row.get("schema")).isEqualTo(Plan.SCHEMA);
     assertThat((String) row.get("rules")).isNotBlank();
   }
 

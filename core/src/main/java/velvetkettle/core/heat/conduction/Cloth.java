@@ -14,6 +14,7 @@ import velvetkettle.core.quantity.Bounds;
  * @param closestPacking share of fibre when no more air can be pressed out, 0.1 to 0.95: 0.45 knits
  *     and wovens, 0.60 calendered shell, 0.50 embroidery, 0.35 terry, 0.30 wadding (engineering
  *     estimates)
+ * @param conductsTimes by how much it conducts better than the mixture says, 0.2 to 5
  * @param cells 1 to 500
  */
 public record Cloth(
@@ -22,12 +23,24 @@ public record Cloth(
     double weight,
     double freeThickness,
     double closestPacking,
+    double conductsTimes,
     int cells)
     implements Slab {
+  public Cloth(
+      String name,
+      FibreMix fibres,
+      double weight,
+      double freeThickness,
+      double closestPacking,
+      int cells) {
+    this(name, fibres, weight, freeThickness, closestPacking, 1, cells);
+  }
+
   public Cloth {
     Bounds.check(name + ": weight", weight, 5, 3000, "g/m2");
     Bounds.check(name + ": thickness", freeThickness, 0.02, 60, "mm");
     Bounds.check(name + ": closest packing", closestPacking, 0.1, 0.95, "");
+    Bounds.check(name + ": conductivity factor", conductsTimes, 0.2, 5, "");
     Bounds.check(name + ": cells", cells, 1, 500, "");
   }
 
@@ -49,7 +62,7 @@ public record Cloth(
     double air = 1 - fibre;
     double along = fibre * fibres.conductivity() + air * Contact.AIR_CONDUCTIVITY;
     double across = 1 / (fibre / fibres.conductivity() + air / Contact.AIR_CONDUCTIVITY);
-    return along / 3 + across * 2 / 3;
+    return conductsTimes * (along / 3 + across * 2 / 3);
   }
 
   @Override

@@ -1,13 +1,14 @@
 package velvetkettle.core.heat.conduction;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The cells of all layers as bare arrays, with one implicit Euler solve over them. Node 0 is the
  * platen where one stands above. Nothing is allocated in {@link #solve}.
  *
- * <p>Cost: one tridiagonal sweep, about ten operations a cell, and two table look-ups in each cell
- * of cloth.
+ * <p>Cost: one tridiagonal sweep with one division a cell, and two table look-ups in each cell of
+ * cloth that still has water to give.
  */
 final class Column {
   final int nodes;
@@ -15,38 +16,45 @@ final class Column {
   /** Index of the first cell of each part, and one past the last at the end. */
   final int[] firstCell;
 
-  private final Boundary top;
-  private final Boundary bottom;
   private final Isotherm isotherm;
-
   private final double[] capacity;
+  private final double[] half;
+
+  /** Conductance to the next cell below, and the sum of all conductances of a cell. */
+  private final double[] link;
+
+  private final double[] links;
+
+  /** The cells that hold water, their dry mass and their regain. */
+  private final int[] cloth;
+
   private final double[] thirsty;
   private final double[] regain;
-  private final double[] half;
-  private final double[] link;
-  private double topLink;
-  private double bottomLink;
 
-  private final double[] diagonal;
+  private final boolean platenAbove;
+  private double platenSet;
+  private double heaterWatts;
+  private double topLink;
+  private double topCelsius;
+  private double bottomLink;
+  private double bottomCelsius;
+
+  private final double[] pivot;
   private final double[] right;
   private final double[] source;
   private final double[] slope;
 
-  /** Heat of the last solve, J/m2: in through the top, stored in the layers, latent, out below. */
+  /** Heat of the last solve, J/m2: in through the top, out below. */
   double in;
 
-  double stored;
-  double latent;
   double out;
 
   Column(Phase phase, Isotherm isotherm) {
     this.isotherm = isotherm;
-    top = phase.top();
-    bottom = phase.bottom();
-    int platen = top instanceof Boundary.Platen ? 1 : 0;
+    platenAbove = phase.top() instanceof Boundary.Platen;
     List<Part> parts = phase.parts();
     firstCell = new int[parts.size() + 1];
-    firstCell[0] = platen;
+    firstCell[0] = platenAbove ? 1 : 0;
     for (int p = 0; p < parts.size(); p++) {
       firstCell[p + 1] = firstCell[p] + parts.get(p).slab().cells();
     }
@@ -56,13 +64,15 @@ final class Column {
     regain = new double[nodes];
     half = new double[nodes];
     link = new double[nodes];
-    diagonal = new double[nodes];
+    links = new double[nodes];
+    pivot = new double[nodes];
     right = new double[nodes];
     source = new double[nodes];
     slope = new double[nodes];
     for (int p = 0; p < parts.size(); p++) {
       fill(parts.get(p).slab(), firstCell[p], phase.pressureKpa());
     }
+    cloth = IntStream.range(0, nodes).filter(i -> thirsty[i] > 0).toArray();
     connect(phase);
   }
 
@@ -83,6 +93,20 @@ final class Column {
 
   private void connect(Phase phase) {
     List<Part> parts = phase.parts();
+    int first = firstCell[0];
+    if (phase.top() instanceof Boundary.Platen platen) {
+      capacity[0] = platen.heatCapacity();
+      platenSet = platen.setCelsius();
+      heaterWatts = platen.heaterWatts();
+      link[0] = behind(platen.contact(), half[first]);
+    } else if (phase.top() instanceof Boundary.Held held) {
+      topLink = behind(held.conductance(), half[first]);
+      topCelsius = held.celsius();
+    }
+    if (phase.bottom() instanceof Boundary.Held held) {
+      bottomLink = behind(held.conductance(), half[nodes - 1]);
+      bottomCelsius = held.celsius();
+    }
     for (int p = 0; p < parts.size(); p++) {
       for (int i = firstCell[p]; i < firstCell[p + 1] - 1; i++) {
         link[i] = 1 / (half[i] + half[i + 1]);
@@ -91,15 +115,8 @@ final class Column {
         touch(p, contact(phase, p));
       }
     }
-    int first = firstCell[0];
-    if (top instanceof Boundary.Platen platen) {
-      capacity[0] = platen.heatCapacity();
-      link[0] = behind(platen.contact(), half[first]);
-    } else if (top instanceof Boundary.Held held) {
-      topLink = behind(held.conductance(), half[first]);
-    }
-    if (bottom instanceof Boundary.Held held) {
-      bottomLink = behind(held.conductance(), half[nodes - 1]);
+    for (int i = 0; i < nodes; i++) {
+      sumLinks(i);
     }
   }
 
@@ -120,96 +137,119 @@ final class Column {
   void touch(int part, double conductance) {
     int i = firstCell[part + 1] - 1;
     link[i] = 1 / (half[i] + 1 / conductance + half[i + 1]);
+    sumLinks(i);
+    sumLinks(i + 1);
+  }
+
+  private void sumLinks(int i) {
+    links[i] = (i == 0 ? topLink : link[i - 1]) + (i == nodes - 1 ? bottomLink : link[i]);
   }
 
   /** One step of implicit Euler, from the old state into the new one; the heat account with it. */
   void solve(double[] t0, double[] w0, double dt, double[] t1, double[] w1) {
-    assemble(t0, w0, dt);
+    assemble(t0, dt);
+    moisten(t0, w0, dt);
     eliminate(t1);
-    dry(t0, w0, dt, t1, w1);
-    account(t0, w0, dt, t1);
+    dry(w0, dt, t1, w1);
+    int first = firstCell[0];
+    in = (platenAbove ? link[0] * (t1[0] - t1[first]) : topLink * (topCelsius - t1[0])) * dt;
+    out = bottomLink * (t1[nodes - 1] - bottomCelsius) * dt;
   }
 
-  private void assemble(double[] t0, double[] w0, double dt) {
+  private void assemble(double[] t0, double dt) {
+    double perSecond = 1 / dt;
     for (int i = 0; i < nodes; i++) {
-      double held = (capacity[i] + thirsty[i] * w0[i] * Moisture.WATER_HEAT_CAPACITY) / dt;
-      diagonal[i] = held + (i > 0 ? link[i - 1] : 0) + (i < nodes - 1 ? link[i] : 0);
+      double held = capacity[i] * perSecond;
+      pivot[i] = held + links[i];
       right[i] = held * t0[i];
-      source[i] = 0;
-      slope[i] = 0;
-      double above = thirsty[i] > 0 ? w0[i] - regain[i] * isotherm.at(t0[i]) : 0;
-      if (above > 0) {
-        double speed = thirsty[i] * Moisture.LATENT_HEAT / (Moisture.DRYING_SECONDS + dt);
-        slope[i] = -speed * regain[i] * isotherm.slope(t0[i]);
-        source[i] = speed * above - slope[i] * t0[i];
-        diagonal[i] += slope[i];
-        right[i] -= source[i];
-      }
     }
-    if (top instanceof Boundary.Platen platen) {
-      heat(platen, t0[0]);
-    } else if (top instanceof Boundary.Held held) {
-      diagonal[0] += topLink;
-      right[0] += topLink * held.celsius();
-    }
-    if (bottom instanceof Boundary.Held held) {
-      diagonal[nodes - 1] += bottomLink;
-      right[nodes - 1] += bottomLink * held.celsius();
+    right[0] += topLink * topCelsius;
+    right[nodes - 1] += bottomLink * bottomCelsius;
+    if (platenAbove) {
+      heat(t0[0]);
     }
   }
 
   /**
    * The heater's line is steep only within its last two kelvin, so it is taken as it stands now.
    */
-  private void heat(Boundary.Platen platen, double now) {
-    double missing = platen.setCelsius() - now;
+  private void heat(double now) {
+    double missing = platenSet - now;
     if (missing >= Boundary.Platen.FULL_POWER_BELOW) {
-      right[0] += platen.heaterWatts();
+      right[0] += heaterWatts;
     } else if (missing > 0) {
-      double perKelvin = platen.heaterWatts() / Boundary.Platen.FULL_POWER_BELOW;
-      diagonal[0] += perKelvin;
-      right[0] += perKelvin * platen.setCelsius();
+      double perKelvin = heaterWatts / Boundary.Platen.FULL_POWER_BELOW;
+      pivot[0] += perKelvin;
+      right[0] += perKelvin * platenSet;
     }
   }
 
-  /** Thomas algorithm; the matrix is diagonally dominant, so it needs no pivots. */
+  /** The water in cloth: its heat, and what drying takes, linear in the new temperature. */
+  private void moisten(double[] t0, double[] w0, double dt) {
+    double perSecond = 1 / dt;
+    double drying = Moisture.LATENT_HEAT / (Moisture.DRYING_SECONDS + dt);
+    for (int i : cloth) {
+      double held = thirsty[i] * w0[i] * Moisture.WATER_HEAT_CAPACITY * perSecond;
+      pivot[i] += held;
+      right[i] += held * t0[i];
+      source[i] = 0;
+      slope[i] = 0;
+      double above = w0[i] - regain[i] * isotherm.at(t0[i]);
+      if (above > 0) {
+        double speed = thirsty[i] * drying;
+        slope[i] = -speed * regain[i] * isotherm.slope(t0[i]);
+        source[i] = speed * above - slope[i] * t0[i];
+        pivot[i] += slope[i];
+        right[i] -= source[i];
+      }
+    }
+  }
+
+  /** Thomas algorithm; the matrix is diagonally dominant, so it needs no exchange of rows. */
   private void eliminate(double[] t1) {
+    double inverse = 1 / pivot[0];
+    pivot[0] = inverse;
     for (int i = 1; i < nodes; i++) {
-      double factor = link[i - 1] / diagonal[i - 1];
-      diagonal[i] -= factor * link[i - 1];
+      double factor = link[i - 1] * inverse;
       right[i] += factor * right[i - 1];
+      inverse = 1 / (pivot[i] - factor * link[i - 1]);
+      pivot[i] = inverse;
     }
-    t1[nodes - 1] = right[nodes - 1] / diagonal[nodes - 1];
+    double below = right[nodes - 1] * inverse;
+    t1[nodes - 1] = below;
     for (int i = nodes - 2; i >= 0; i--) {
-      t1[i] = (right[i] + link[i] * t1[i + 1]) / diagonal[i];
+      below = (right[i] + link[i] * below) * pivot[i];
+      t1[i] = below;
     }
   }
 
-  private void dry(double[] t0, double[] w0, double dt, double[] t1, double[] w1) {
-    latent = 0;
-    for (int i = 0; i < nodes; i++) {
+  private void dry(double[] w0, double dt, double[] t1, double[] w1) {
+    for (int i : cloth) {
       double flow = source[i] + slope[i] * t1[i];
-      latent += flow * dt;
-      w1[i] = thirsty[i] == 0 ? 0 : w0[i] - flow * dt / (thirsty[i] * Moisture.LATENT_HEAT);
+      w1[i] = w0[i] - flow * dt / (thirsty[i] * Moisture.LATENT_HEAT);
     }
   }
 
-  private void account(double[] t0, double[] w0, double dt, double[] t1) {
-    int first = firstCell[0];
-    stored = 0;
-    for (int i = first; i < nodes; i++) {
-      stored += (capacity[i] + thirsty[i] * w0[i] * Moisture.WATER_HEAT_CAPACITY) * (t1[i] - t0[i]);
+  /** Heat that the layers and their water took up between two states, J/m2. */
+  double stored(double[] t0, double[] w0, double[] t1, double[] w1) {
+    double sum = 0;
+    for (int i = firstCell[0]; i < nodes; i++) {
+      sum += capacity[i] * (t1[i] - t0[i]);
     }
-    in = 0;
-    if (top instanceof Boundary.Platen) {
-      in = link[0] * (t1[0] - t1[1]) * dt;
-    } else if (top instanceof Boundary.Held held) {
-      in = topLink * (held.celsius() - t1[0]) * dt;
+    for (int i : cloth) {
+      double water = thirsty[i] * (w0[i] + w1[i]) / 2;
+      sum += water * Moisture.WATER_HEAT_CAPACITY * (t1[i] - t0[i]);
     }
-    out =
-        bottom instanceof Boundary.Held held
-            ? bottomLink * (t1[nodes - 1] - held.celsius()) * dt
-            : 0;
+    return sum;
+  }
+
+  /** Heat that drying took between two states, J/m2. */
+  double latent(double[] w0, double[] w1) {
+    double sum = 0;
+    for (int i : cloth) {
+      sum += thirsty[i] * (w0[i] - w1[i]);
+    }
+    return sum * Moisture.LATENT_HEAT;
   }
 
   /** Both faces of every part: upper, lower, upper, lower ... from the top down. */
@@ -224,20 +264,29 @@ final class Column {
   }
 
   private double flowInto(double[] t, int cell) {
-    if (cell > 0) {
-      return link[cell - 1] * (t[cell - 1] - t[cell]);
-    }
-    return top instanceof Boundary.Held held ? topLink * (held.celsius() - t[0]) : 0;
+    return cell > 0 ? link[cell - 1] * (t[cell - 1] - t[cell]) : topLink * (topCelsius - t[0]);
   }
 
   private double flowOutOf(double[] t, int cell) {
-    if (cell < nodes - 1) {
-      return link[cell] * (t[cell] - t[cell + 1]);
-    }
-    return bottom instanceof Boundary.Held held ? bottomLink * (t[cell] - held.celsius()) : 0;
+    return cell < nodes - 1
+        ? link[cell] * (t[cell] - t[cell + 1])
+        : bottomLink * (t[cell] - bottomCelsius);
   }
 
-  double thirstyMass(int node) {
-    return thirsty[node];
+  /** Mean of the two faces below a part, °C. */
+  double glueLine(double[] t, int part) {
+    int above = firstCell[part + 1] - 1;
+    double flow = flowOutOf(t, above);
+    return (t[above] - flow * half[above] + t[above + 1] + flow * half[above + 1]) / 2;
+  }
+
+  /** Water in every part, kg/m2. */
+  void water(double[] w, double[] water) {
+    for (int p = 0; p < water.length; p++) {
+      water[p] = 0;
+      for (int i = firstCell[p]; i < firstCell[p + 1]; i++) {
+        water[p] += thirsty[i] * w[i];
+      }
+    }
   }
 }

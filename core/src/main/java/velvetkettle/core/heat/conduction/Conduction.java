@@ -21,7 +21,11 @@ public final class Conduction {
   public static final double TOLERANCE = 0.05;
 
   private static final double FIRST_STEP = 1e-5;
-  private static final double LONGEST_STEP = 0.25;
+
+  /** Under a platen a dose is summed up over these steps; while a piece cools nothing hurries. */
+  private static final double LONGEST_CLOSED_STEP = 0.25;
+
+  private static final double LONGEST_OPEN_STEP = 2;
   private static final double SHORTEST_STEP = 1e-10;
 
   /** A press takes one or two hundred steps; a stack that needs this many is none of this trade. */
@@ -41,8 +45,10 @@ public final class Conduction {
   private final double[] tHalf;
   private final double[] wHalf;
   private final double[] faces;
+  private final double[] water;
 
   private double bond;
+  private double bondRate;
   private double in;
   private double stored;
   private double latent;
@@ -63,6 +69,7 @@ public final class Conduction {
     tHalf = new double[column.nodes];
     wHalf = new double[column.nodes];
     faces = new double[2 * phase.parts().size()];
+    water = new double[phase.parts().size()];
     GlueLine line = phase.bond();
     bond = line == null ? 0 : line.dose();
   }
@@ -83,8 +90,10 @@ public final class Conduction {
     load();
     double waterBefore = water();
     double now = 0;
+    bondRate = bondRate();
     wet();
     record(now);
+    double longest = phase.closed() ? LONGEST_CLOSED_STEP : LONGEST_OPEN_STEP;
     double dt = FIRST_STEP;
     while (now < phase.seconds() - 1e-12) {
       dt = Math.min(dt, phase.seconds() - now);
@@ -103,7 +112,7 @@ public final class Conduction {
       if (trace.size() > MOST_STEPS) {
         throw new ArithmeticException("more than " + MOST_STEPS + " steps to " + now + " s");
       }
-      dt = Math.min(LONGEST_STEP, dt * factor(error));
+      dt = Math.min(longest, dt * factor(error));
     }
     return passage(waterBefore);
   }
@@ -116,13 +125,9 @@ public final class Conduction {
   private double tryStep(double dt) {
     column.solve(t, w, dt, tWhole, wWhole);
     double inWhole = column.in;
-    double storedWhole = column.stored;
-    double latentWhole = column.latent;
     double outWhole = column.out;
     column.solve(t, w, dt / 2, tHalf, wHalf);
     double inHalf = column.in;
-    double storedHalf = column.stored;
-    double latentHalf = column.latent;
     double outHalf = column.out;
     column.solve(tHalf, wHalf, dt / 2, tNext, wNext);
     double error = 0;
@@ -131,37 +136,35 @@ public final class Conduction {
     }
     if (error <= 4 * tolerance) {
       in += 2 * (inHalf + column.in) - inWhole;
-      stored += 2 * (storedHalf + column.stored) - storedWhole;
-      latent += 2 * (latentHalf + column.latent) - latentWhole;
       out += 2 * (outHalf + column.out) - outWhole;
     }
     return error;
   }
 
   private void accept(double dt) {
-    double before = bondRate();
     for (int i = 0; i < column.nodes; i++) {
       tNext[i] = 2 * tNext[i] - tWhole[i];
       wNext[i] = Math.max(0, 2 * wNext[i] - wWhole[i]);
     }
+    stored += column.stored(t, w, tNext, wNext);
+    latent += column.latent(w, wNext);
+    double before = bondRate;
     double[] oldT = t;
     double[] oldW = w;
     t = tNext;
     w = wNext;
     tNext = oldT;
     wNext = oldW;
-    bond += dt * (before + bondRate()) / 2;
+    bondRate = bondRate();
+    bond += dt * (before + bondRate) / 2;
     wet();
   }
 
   private double bondRate() {
     GlueLine line = phase.bond();
-    if (line == null) {
-      return 0;
-    }
-    column.faces(t, faces);
-    double celsius = (faces[2 * line.below() + 1] + faces[2 * line.below() + 2]) / 2;
-    return line.adhesive().rate(celsius, phase.pressureKpa());
+    return line == null
+        ? 0
+        : line.adhesive().rate(column.glueLine(t, line.below()), phase.pressureKpa());
   }
 
   /** The contact of adhesive and cloth as far as the bond has come. */
@@ -175,7 +178,8 @@ public final class Conduction {
 
   private void record(double now) {
     column.faces(t, faces);
-    trace.add(now, faces, bond);
+    column.water(w, water);
+    trace.add(now, faces, water, bond);
   }
 
   private void load() {
@@ -191,11 +195,8 @@ public final class Conduction {
   }
 
   private double water() {
-    double sum = 0;
-    for (int i = 0; i < column.nodes; i++) {
-      sum += column.thirstyMass(i) * w[i];
-    }
-    return sum;
+    column.water(w, water);
+    return Arrays.stream(water).sum();
   }
 
   private Passage passage(double waterBefore) {

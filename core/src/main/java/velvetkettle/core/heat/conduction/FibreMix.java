@@ -27,6 +27,11 @@ public record FibreMix(double conductivity, double density, double heatCapacity,
   private static final FibreMix ELASTANE = new FibreMix(0.20, 1200, 1700, 0.013);
   private static final FibreMix POLYOLEFIN = new FibreMix(0.15, 910, 1900, 0);
 
+  /** The same without any water in it. */
+  public FibreMix dry() {
+    return new FibreMix(conductivity, density, heatCapacity, 0);
+  }
+
   /** Fibres the label does not account for are taken to be like those it does. */
   public static FibreMix of(Blend blend) {
     double known = 0;

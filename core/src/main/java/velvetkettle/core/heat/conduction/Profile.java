@@ -29,6 +29,18 @@ public record Profile(double[] celsius, double[] water) {
     return new Profile(celsius, water);
   }
 
+  /** The same water at one temperature throughout. */
+  public Profile at(double degrees) {
+    double[] even = new double[celsius.length];
+    Arrays.fill(even, degrees);
+    return new Profile(even, water);
+  }
+
+  /** The same with that many times the water. */
+  public Profile moister(double factor) {
+    return new Profile(celsius, Arrays.stream(water).map(w -> w * factor).toArray());
+  }
+
   /** The same layer turned over. */
   public Profile flipped() {
     double[] turned = new double[celsius.length];

@@ -5,34 +5,46 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.function.IntToDoubleFunction;
 
 /**
- * What happened during a phase: the temperature of both faces of every part and of the glue line,
- * at the moments at which the solver stood.
+ * What happened during a phase: the temperature of both faces of every part, its water and the bond
+ * dose, at the moments at which the solver stood. Kept in flat arrays that double when full, so
+ * that writing a moment down allocates nothing.
  */
 public final class Trace {
+  private static final int MOMENTS = 128;
+
   private final int parts;
-  private double[] seconds = new double[64];
-  private double[][] faces = new double[64][];
-  private double[] bond = new double[64];
+  private double[] seconds = new double[MOMENTS];
+  private double[] bond = new double[MOMENTS];
+  private double[] faces;
+  private double[] water;
   private int size;
 
   Trace(int parts) {
     this.parts = parts;
+    faces = new double[MOMENTS * 2 * parts];
+    water = new double[MOMENTS * parts];
   }
 
-  void add(double second, double[] faceCelsius, double bondDose) {
+  void add(double second, double[] faceCelsius, double[] waterKg, double bondDose) {
     if (size == seconds.length) {
       seconds = Arrays.copyOf(seconds, 2 * size);
-      faces = Arrays.copyOf(faces, 2 * size);
       bond = Arrays.copyOf(bond, 2 * size);
+      faces = Arrays.copyOf(faces, 2 * faces.length);
+      water = Arrays.copyOf(water, 2 * water.length);
     }
     seconds[size] = second;
-    faces[size] = faceCelsius.clone();
     bond[size] = bondDose;
+    System.arraycopy(faceCelsius, 0, faces, size * 2 * parts, 2 * parts);
+    System.arraycopy(waterKg, 0, water, size * parts, parts);
     size++;
   }
 
   public int size() {
     return size;
+  }
+
+  public int parts() {
+    return parts;
   }
 
   /** Of the n-th moment, s from the phase's beginning. */
@@ -42,12 +54,12 @@ public final class Trace {
 
   /** Upper face of a part at a moment, °C. */
   public double upperFace(int moment, int part) {
-    return faces[moment][2 * check(part)];
+    return faces[moment * 2 * parts + 2 * check(part)];
   }
 
   /** Lower face of a part at a moment, °C. */
   public double lowerFace(int moment, int part) {
-    return faces[moment][2 * check(part) + 1];
+    return faces[moment * 2 * parts + 2 * check(part) + 1];
   }
 
   /** Mean of the two faces below a part at a moment, °C. */
@@ -55,36 +67,60 @@ public final class Trace {
     return (lowerFace(moment, part) + upperFace(moment, part + 1)) / 2;
   }
 
+  /** Water in a part at a moment, kg/m2. */
+  public double water(int moment, int part) {
+    return water[moment * parts + check(part)];
+  }
+
+  /** Dose of the glue line at a moment, s; 0 where nothing is bonded. */
+  public double bond(int moment) {
+    return bond[moment];
+  }
+
   /** Mean of the two faces below a part at a time, read linearly between moments, °C. */
   public double interfaceAt(double second, int part) {
-    int after = momentAfter(second);
-    double share = share(second, after);
-    return interfaceBelow(after - 1, part)
-        + share * (interfaceBelow(after, part) - interfaceBelow(after - 1, part));
+    return readAt(second, moment -> interfaceBelow(moment, part));
+  }
+
+  /** Anything that is known at each moment, read linearly between two of them. */
+  public double readAt(double second, IntToDoubleFunction known) {
+    int found = Arrays.binarySearch(seconds, 0, size, second);
+    int after = Math.max(1, Math.min(size - 1, found < 0 ? -found - 1 : found));
+    double span = seconds[after] - seconds[after - 1];
+    double share = span == 0 ? 1 : (second - seconds[after - 1]) / span;
+    double before = known.applyAsDouble(after - 1);
+    return before + share * (known.applyAsDouble(after) - before);
   }
 
   /** The first time at which the bond dose reaches a value; NaN where it does not. */
   public double bondReaches(double dose) {
-    for (int i = 1; i < size; i++) {
-      if (bond[i] >= dose) {
-        double share = (dose - bond[i - 1]) / (bond[i] - bond[i - 1]);
-        return seconds[i - 1] + share * (seconds[i] - seconds[i - 1]);
-      }
-    }
-    return Double.NaN;
+    return first(moment -> bond[moment] - dose);
   }
 
   /**
    * The first time at which the interface below a part is cooler than that; NaN where it is not.
    */
   public double coolerThan(double celsius, int part) {
+    return first(moment -> celsius - interfaceBelow(moment, part));
+  }
+
+  /** The first time at which the interface below a part is that hot; NaN where it is not. */
+  public double hotterThan(double celsius, int part) {
+    return first(moment -> interfaceBelow(moment, part) - celsius);
+  }
+
+  /** The first time at which a value rises to zero, read linearly; NaN where it does not. */
+  public double first(IntToDoubleFunction value) {
+    double before = value.applyAsDouble(0);
+    if (before >= 0) {
+      return seconds[0];
+    }
     for (int i = 1; i < size; i++) {
-      double now = interfaceBelow(i, part);
-      if (now < celsius) {
-        double before = interfaceBelow(i - 1, part);
-        double share = before <= celsius ? 0 : (before - celsius) / (before - now);
-        return seconds[i - 1] + share * (seconds[i] - seconds[i - 1]);
+      double now = value.applyAsDouble(i);
+      if (now >= 0) {
+        return seconds[i - 1] + before / (before - now) * (seconds[i] - seconds[i - 1]);
       }
+      before = now;
     }
     return Double.NaN;
   }
@@ -99,23 +135,16 @@ public final class Trace {
     return integral(moment -> rate.applyAsDouble(interfaceBelow(moment, part)));
   }
 
-  private double integral(IntToDoubleFunction rate) {
+  /** A rate that is known at each moment, integrated over the phase by trapezia. */
+  public double integral(IntToDoubleFunction rate) {
     double sum = 0;
+    double before = size == 0 ? 0 : rate.applyAsDouble(0);
     for (int i = 1; i < size; i++) {
-      double mean = (rate.applyAsDouble(i - 1) + rate.applyAsDouble(i)) / 2;
-      sum += (seconds[i] - seconds[i - 1]) * mean;
+      double now = rate.applyAsDouble(i);
+      sum += (seconds[i] - seconds[i - 1]) * (before + now) / 2;
+      before = now;
     }
     return sum;
-  }
-
-  private int momentAfter(double second) {
-    int i = Arrays.binarySearch(seconds, 0, size, second);
-    return Math.max(1, Math.min(size - 1, i < 0 ? -i - 1 : i));
-  }
-
-  private double share(double second, int after) {
-    double span = seconds[after] - seconds[after - 1];
-    return span == 0 ? 1 : (second - seconds[after - 1]) / span;
   }
 
   private int check(int part) {

@@ -1,5 +1,11 @@
 package velvetkettle.core.heat.dose;
 
+import java.util.Optional;
+import velvetkettle.core.media.Patch;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.TransferPaper;
+
 /**
  * How an adhesive bonds: nothing below where it flows, then faster when hotter and firmer. All
  * constants are fitted to common practice: consistent with it, not validated by it.
@@ -32,7 +38,7 @@ public record Adhesive(
    * window gives about two to three times the bond and its coolest, shortest corner about one.
    */
   public static final Adhesive BLOCKER =
-      new Adhesive("blocker film's adhesive", 80, 8, 40_000, 0.5);
+      new Adhesive("blocker film's adhesive", 80, 7, 40_000, 0.5);
 
   /** A tack holds things in place until the full press. */
   public static final double TACK = 0.15;
@@ -40,6 +46,20 @@ public record Adhesive(
   private static final double REFERENCE_CELSIUS = 130;
   private static final double REFERENCE_KPA = 20;
   private static final double FLOW_WIDTH_KELVIN = 3;
+
+  /** Empty where nothing is glued: ink goes over as gas. */
+  public static Optional<Adhesive> of(PressMedium medium) {
+    if (medium instanceof Sublimation) {
+      return Optional.empty();
+    }
+    if (medium instanceof TransferPaper) {
+      return Optional.of(PAPER);
+    }
+    if (medium instanceof Patch) {
+      return Optional.of(WEB);
+    }
+    return Optional.of(medium.blocksDye() ? BLOCKER : EVERYDAY);
+  }
 
   private static Adhesive hotMelt(String name, double needed) {
     return new Adhesive(name, 95, needed, 40_000, 0.5);

@@ -33,7 +33,7 @@ public final class Migration {
     return SPEED.speed(clothCelsius)
         / UNIT
         * kind(dye)
-        * shade(depth)
+        * shade(dye, depth)
         * Math.pow(polyesterShare, 4)
         * (blocked ? BLOCKED : 1);
   }
@@ -48,11 +48,13 @@ public final class Migration {
     };
   }
 
-  private static double shade(Depth depth) {
+  /** White cloth has no dye to lose, unless a print was sublimated onto it. */
+  private static double shade(DyeKind dye, Depth depth) {
     return switch (depth) {
       case DARK -> 1;
       case MEDIUM -> 0.4;
-      case LIGHT, WHITE -> 0.1;
+      case LIGHT -> 0.1;
+      case WHITE -> dye == DyeKind.SUBLIMATED ? 0.1 : 0;
     };
   }
 }

@@ -1,0 +1,54 @@
+package velvetkettle.core.heat;
+
+import java.util.List;
+import velvetkettle.core.heat.conduction.Passage;
+import velvetkettle.core.heat.conduction.Trace;
+import velvetkettle.core.press.Side;
+
+/** A turn of the work with the heat that went through it. */
+record Act(Turn turn, Laying laying, Passage passage) {
+  Trace trace() {
+    return passage.trace();
+  }
+
+  boolean closed() {
+    return turn instanceof Turn.Closed;
+  }
+
+  /** Whether the bond is judged by this turn. */
+  boolean bonds() {
+    return turn instanceof Turn.Closed closed && closed.bonds();
+  }
+
+  int end() {
+    return trace().size() - 1;
+  }
+
+  /** The cloth's face under film, print or web at a moment, °C. */
+  double clothUnderMedium(int moment) {
+    int below = laying.bondBelow();
+    return laying.side() == Side.FACE
+        ? trace().upperFace(moment, below + 1)
+        : trace().lowerFace(moment, below);
+  }
+
+  /** The hottest of the garment's own cloth at a moment, °C. */
+  double hottestCloth(int moment) {
+    double hottest = Double.NEGATIVE_INFINITY;
+    for (int slab : laying.cloth()) {
+      hottest = Math.max(hottest, trace().upperFace(moment, slab));
+      hottest = Math.max(hottest, trace().lowerFace(moment, slab));
+    }
+    return hottest;
+  }
+
+  /** Water that left the cloth next to the medium after a moment, g/m2. */
+  double steamAfter(int moment) {
+    List<Integer> cloth = laying.clothThatSteams();
+    double left = 0;
+    for (int slab : cloth) {
+      left += trace().water(moment, slab) - trace().water(end(), slab);
+    }
+    return 1000 * Math.max(0, left);
+  }
+}

@@ -1,0 +1,68 @@
+package velvetkettle.core.heat;
+
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.dose.Resublimation;
+import velvetkettle.core.media.Patch;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Bleed from the dye that wanders into what lies on the cloth: safe where nine of ten presses stay
+ * below 0.4 of a visible tint on white, tight where half of them stay below 1, else no. Acid dyes
+ * on nylon are not modelled; a patch and a sublimated print have nothing light on the cloth to
+ * stain (fitted to common practice).
+ */
+record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin practice) {
+  private static final double SAFE_TINT = 0.4;
+  private static final double VISIBLE = 1;
+
+  Margin margin() {
+    Margin margin = stains();
+    return reading.fading() > Resublimation.FADES_ABOVE
+        ? margin.warned(Sentence.of("bleed.heat.print-fades"))
+        : margin;
+  }
+
+  private Margin stains() {
+    Garment garment = pressing.garment();
+    if (notModelled(garment)) {
+      return practice.verdict() == Verdict.SAFE
+          ? Margin.safe(Question.BLEED, practice.figure(), Sentence.of("bleed.heat.not-modelled"))
+          : practice;
+    }
+    if (pressing.medium() instanceof Patch
+        || pressing.medium() instanceof Sublimation
+        || reading.tint() == 0) {
+      return practice;
+    }
+    double tint = reading.tint();
+    double nineOfTen = Spread.stayedBelow(tint, spread.tint());
+    Sentence figure =
+        Sentence.of("bleed.heat.figure", (int) Math.min(100_000, Math.round(100 * tint)));
+    if (nineOfTen < SAFE_TINT) {
+      return Margin.safe(Question.BLEED, figure, said("safe")).byHeat();
+    }
+    if (tint <= VISIBLE || !pressing.artwork().showsStains()) {
+      return Margin.tight(Question.BLEED, figure, said("tight")).byHeat();
+    }
+    return Margin.no(
+            Question.BLEED,
+            figure,
+            Sentence.of("bleed.migrates", garment.dye()),
+            Sentence.of("bleed.migrates.lift"))
+        .byHeat();
+  }
+
+  private Sentence said(String word) {
+    String about = pressing.medium().blocksDye() ? "blocked" : "open";
+    return Sentence.of("bleed.heat." + about + "." + word, pressing.garment().dye());
+  }
+
+  private static boolean notModelled(Garment garment) {
+    double nylon =
+        garment.blend().percent(Fibre.POLYAMIDE_6) + garment.blend().percent(Fibre.POLYAMIDE_66);
+    return nylon > 0 && garment.dye() == DyeKind.ACID;
+  }
+}

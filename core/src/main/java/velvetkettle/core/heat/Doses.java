@@ -1,0 +1,48 @@
+package velvetkettle.core.heat;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.heat.dose.Migration;
+import velvetkettle.core.heat.dose.Scorch;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.quantity.Times;
+
+/** What the heat came to, each dose with the line that it is held against. */
+record Doses(Pressing pressing, Reading reading) {
+  private static final double SHOWN_AFTER_HOURS = 72;
+
+  List<Sentence> sentences() {
+    List<Sentence> said = new ArrayList<>();
+    boolean print = pressing.medium() instanceof Sublimation;
+    said.add(Sentence.of(print ? "dose.print" : "dose.bond", Times.upTo(reading.bond())));
+    said.add(Sentence.of("dose.hottest-cloth", Celsius.of(Math.round(reading.hottestCloth()))));
+    if (yellows()) {
+      said.add(Sentence.of("dose.scorch", percent(reading.scorch())));
+    }
+    if (reading.tint() > 0) {
+      said.add(
+          Sentence.of(
+              "dose.tint",
+              percent(reading.tint()),
+              percent(Migration.shownAfterHours(SHOWN_AFTER_HOURS))));
+    }
+    if (reading.fading() > 0) {
+      said.add(Sentence.of("dose.fading", Times.upTo(reading.fading())));
+    }
+    said.add(Sentence.of("dose.steam", (int) Math.round(reading.steam())));
+    return said;
+  }
+
+  private boolean yellows() {
+    return pressing.garment().blend().shares().stream()
+        .filter(FibreShare::counts)
+        .anyMatch(share -> Scorch.of(share.fibre()).isPresent());
+  }
+
+  private static int percent(double share) {
+    return (int) Math.min(100_000, Math.round(100 * share));
+  }
+}

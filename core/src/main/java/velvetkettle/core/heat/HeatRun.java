@@ -1,0 +1,119 @@
+package velvetkettle.core.heat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.conduction.Air;
+import velvetkettle.core.heat.conduction.Bonding;
+import velvetkettle.core.heat.conduction.Passage;
+import velvetkettle.core.heat.conduction.Scene;
+import velvetkettle.core.heat.conduction.Sequence;
+import velvetkettle.core.heat.dose.Adhesive;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Substance;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Sends heat through turns of the work.
+ *
+ * <ol>
+ *   <li>Each turn's layers become slabs; what lay there before is known again by its name.
+ *   <li>An open turn takes over what lay under the platen, without cover and, where it is peeled,
+ *       without carrier; on the table the pad stays behind.
+ *   <li>The scenes are run in one sequence.
+ * </ol>
+ */
+final class HeatRun {
+  private static final Set<LayerKind> CARRIERS =
+      Set.of(LayerKind.CARRIER, LayerKind.PAPER, LayerKind.INK);
+  private static final Set<LayerKind> PRESS_SIDE = Set.of(LayerKind.HEATED_PLATEN, LayerKind.COVER);
+  private static final Set<LayerKind> LEFT_BEHIND = Set.of(LayerKind.PAD, LayerKind.LOWER_PLATEN);
+  private static final Layer TABLE =
+      new Layer(
+          LayerKind.LOWER_PLATEN, Sentence.of("layer.table"), null, Substance.TABLE_BOARD, null);
+
+  private final Draw draw;
+  private final Warming warming;
+  private final Slabs slabs;
+  private final @Nullable Bonding bonding;
+  private final List<Laying> layings = new ArrayList<>();
+  private final List<Scene> scenes = new ArrayList<>();
+  private List<Layer> left = List.of();
+  private Side side = Side.FACE;
+
+  private HeatRun(Bench bench, @Nullable Adhesive adhesive, Draw draw) {
+    this.draw = draw;
+    warming = new Warming(bench.press().kind(), bench.workroom());
+    slabs = new Slabs(bench.garment(), draw);
+    bonding = adhesive == null ? null : new Bonding(Laying.GLUE, adhesive);
+  }
+
+  /**
+   * @param turns those of the pressing, or some of them; the first is a closed one
+   * @param tolerance K per step of the solver
+   */
+  static List<Act> of(Pressing pressing, List<Turn> turns, Draw draw, double tolerance) {
+    Adhesive adhesive = Adhesive.of(pressing.medium()).orElse(null);
+    return of(pressing.bench(), adhesive, turns, draw, tolerance);
+  }
+
+  /**
+   * @param adhesive null where nothing is glued
+   */
+  static List<Act> of(
+      Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw, double tolerance) {
+    HeatRun run = new HeatRun(bench, adhesive, draw);
+    turns.forEach(run::add);
+    Workroom room = bench.workroom();
+    Air air = new Air(room.air().degrees(), room.humidity() / 100);
+    List<Passage> passages =
+        Sequence.run(run.scenes, air, draw.contact(), draw.moisture(), tolerance);
+    List<Act> acts = new ArrayList<>();
+    for (int i = 0; i < turns.size(); i++) {
+      acts.add(new Act(turns.get(i), run.layings.get(i), passages.get(i)));
+    }
+    return acts;
+  }
+
+  private void add(Turn turn) {
+    if (turn instanceof Turn.Closed closed) {
+      left = closed.stack().layers();
+      side = closed.stack().side();
+      Laying laying = lay(left);
+      scenes.add(
+          new Scene(
+              laying.lying(),
+              warming.heater(closed.platen().degrees() + draw.platenOffset()),
+              warming.base(),
+              closed.pressure().nominal().count() * draw.pressure(),
+              closed.time().count(),
+              bonding));
+      left = without(left, PRESS_SIDE);
+    } else if (turn instanceof Turn.Open open) {
+      left = open.carrierOff() ? without(left, CARRIERS) : left;
+      Laying laying = lay(open.onTable() ? onTable(left) : left);
+      double base = open.onTable() ? warming.table() : warming.base();
+      scenes.add(new Scene(laying.lying(), null, base, Scene.LOOSE, open.time().count(), bonding));
+    }
+  }
+
+  private Laying lay(List<Layer> layers) {
+    Laying laying = new Laying(side, layers, slabs, warming, scenes.size());
+    layings.add(laying);
+    return laying;
+  }
+
+  private static List<Layer> onTable(List<Layer> layers) {
+    List<Layer> moved = new ArrayList<>(without(layers, LEFT_BEHIND));
+    moved.add(TABLE);
+    return moved;
+  }
+
+  private static List<Layer> without(List<Layer> layers, Set<LayerKind> gone) {
+    return layers.stream().filter(layer -> !gone.contains(layer.kind())).toList();
+  }
+}

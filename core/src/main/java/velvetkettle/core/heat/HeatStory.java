@@ -1,0 +1,84 @@
+package velvetkettle.core.heat;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * What happens in the Stack from the first closing to the piece on the table, for looking at.
+ *
+ * @param seconds the moments of all curves, rising from 0
+ * @param stretches what is being done, one after the other
+ * @param layers the faces of every layer that ever lies there
+ * @param platen the heated platen while it is closed
+ * @param glueLine where the bond is made, or the print goes over
+ * @param events what happens on the way, in their order
+ * @param limits lines that the cloth should stay below
+ * @param peel when it can be peeled; null where there is nothing to peel
+ * @param doses what it all came to, one sentence each
+ * @param giveOrTake how far the glue line may be off
+ */
+public record HeatStory(
+    List<Double> seconds,
+    List<Stretch> stretches,
+    List<LayerTrack> layers,
+    List<Curve> platen,
+    List<Curve> glueLine,
+    List<Event> events,
+    List<Limit> limits,
+    @Nullable PeelMoment peel,
+    List<Sentence> doses,
+    Kelvin giveOrTake) {
+  public HeatStory {
+    seconds = List.copyOf(seconds);
+    stretches = List.copyOf(stretches);
+    layers = List.copyOf(layers);
+    platen = List.copyOf(platen);
+    glueLine = List.copyOf(glueLine);
+    events = List.copyOf(events);
+    limits = List.copyOf(limits);
+    doses = List.copyOf(doses);
+  }
+
+  /** One turn of the work. */
+  public record Stretch(Sentence name, boolean closed, double from, double to) {}
+
+  /**
+   * Temperatures at consecutive moments.
+   *
+   * @param from index into the story's moments of the first one
+   * @param celsius to a tenth
+   */
+  public record Curve(int from, List<Double> celsius) {
+    public Curve {
+      celsius = List.copyOf(celsius);
+    }
+  }
+
+  /** A layer's two faces; several curves where it was away in between. */
+  public record LayerTrack(LayerKind kind, Sentence name, List<Curve> upper, List<Curve> lower) {
+    public LayerTrack {
+      upper = List.copyOf(upper);
+      lower = List.copyOf(lower);
+    }
+  }
+
+  /** Something that happens at the glue line. */
+  public record Event(Sentence what, double at, double celsius) {}
+
+  /** A temperature that a fibre minds. */
+  public record Limit(Sentence what, double celsius) {}
+
+  /**
+   * How long after opening the glue line is warm enough and cold enough to peel, on the pad and on
+   * the table; null where ten minutes do not do.
+   */
+  public record PeelMoment(
+      @Nullable Seconds warmOnPad,
+      @Nullable Seconds warmOnTable,
+      @Nullable Seconds coldOnPad,
+      @Nullable Seconds coldOnTable) {}
+}

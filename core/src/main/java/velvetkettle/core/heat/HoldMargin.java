@@ -1,0 +1,80 @@
+package velvetkettle.core.heat;
+
+import java.util.Set;
+import velvetkettle.core.heat.dose.Steam;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.quantity.Times;
+
+/**
+ * Hold from the bond dose: safe where nine of ten presses reach 1.3 times what is needed, tight
+ * where half of them reach it, else no. Above ten times the glue may strike through (engineering
+ * estimates).
+ */
+record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin practice) {
+  private static final double SAFE_FROM = 1.3;
+  private static final double TIGHT_FROM = 1;
+  private static final double STRIKES_THROUGH = 10;
+
+  private static final Set<String> HARDLY_WETTED = Set.of("hold.finish", "hold.shell");
+
+  /** Nobody stands longer at a press than this, s. */
+  private static final double LONGEST = 180;
+
+  Margin margin() {
+    if (outsideTheSheet()) {
+      return practice;
+    }
+    double nineOfTen = Spread.reached(reading.bond(), spread.bond());
+    Sentence figure = Sentence.of("hold.figure.times", Times.upTo(reading.bond()));
+    if (reading.bond() < TIGHT_FROM) {
+      return no(figure).byHeat();
+    }
+    Margin margin =
+        nineOfTen >= SAFE_FROM
+            ? Margin.safe(Question.HOLD, figure, says("safe", nineOfTen))
+            : Margin.tight(Question.HOLD, figure, says("tight", nineOfTen));
+    return warned(margin.byHeat());
+  }
+
+  /** The material's own sheet comes before anything that was computed. */
+  private boolean outsideTheSheet() {
+    return pressing.bySheet() && practice.verdict() == Verdict.NO;
+  }
+
+  private Sentence says(String word, double nineOfTen) {
+    String about = pressing.medium() instanceof Sublimation ? "print" : "glue";
+    return Sentence.of("hold.heat." + about + "." + word, Times.upTo(nineOfTen));
+  }
+
+  private Margin no(Sentence figure) {
+    if (pressing.medium() instanceof Sublimation) {
+      return Margin.no(
+          Question.HOLD,
+          figure,
+          Sentence.of("hold.heat.print.no"),
+          Sentence.of("hold.heat.print.no.lift"));
+    }
+    double needed = HeatMargins.secondsUntil(pressing, 1, LONGEST);
+    Sentence lift =
+        Double.isNaN(needed)
+            ? Sentence.of("hold.heat.glue.no.lift-hotter")
+            : Sentence.of("hold.heat.glue.no.lift-longer", Seconds.of(Math.ceil(needed)));
+    return Margin.no(Question.HOLD, figure, Sentence.of("hold.heat.glue.no"), lift);
+  }
+
+  /** What the computation does not know: finishes and shells that glue hardly wets. */
+  private Margin warned(Margin margin) {
+    boolean steams = reading.steam() > Steam.TOO_MUCH;
+    if (steams) {
+      margin = margin.warned(Sentence.of("hold.heat.steam", (int) Math.round(reading.steam())));
+    }
+    if (reading.bond() > STRIKES_THROUGH && !(pressing.medium() instanceof Sublimation)) {
+      margin = margin.warned(Sentence.of("hold.heat.strikes-through"));
+    }
+    return HARDLY_WETTED.contains(practice.reason().key())
+        ? margin.warned(practice.reason())
+        : margin;
+  }
+}

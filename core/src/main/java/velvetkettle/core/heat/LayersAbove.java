@@ -1,0 +1,62 @@
+package velvetkettle.core.heat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import velvetkettle.core.heat.HeatReading.Slowed;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Seconds;
+
+/**
+ * What each sheet and cloth above the glue costs, from a run without it: the main press alone, over
+ * layers from the room.
+ */
+record LayersAbove(Pressing pressing, Act main) {
+  private static final Set<LayerKind> SLOWING =
+      Set.of(LayerKind.COVER, LayerKind.FRONT, LayerKind.BACK, LayerKind.SEPARATOR);
+  private static final Seconds LONGEST = Seconds.of(120);
+  private static final double COARSE = 0.3;
+
+  /** The costly ones, from a half second on. */
+  List<Slowed> slowed() {
+    List<Slowed> slowed = new ArrayList<>();
+    if (!(main.turn() instanceof Turn.Closed closed)
+        || closed.stack().glueLineBelow() == null
+        || pressing.medium() instanceof Sublimation) {
+      return slowed;
+    }
+    List<Layer> layers = closed.stack().layers();
+    int glueLine = closed.stack().glueLineBelow();
+    double all = Double.NaN;
+    for (int i = 0; i <= glueLine; i++) {
+      if (SLOWING.contains(layers.get(i).kind()) && leavesCloth(layers, i, glueLine)) {
+        all = Double.isNaN(all) ? bonded(closed, closed.stack()) : all;
+        double by = all - bonded(closed, without(closed.stack(), i));
+        if (by >= 0.5) {
+          slowed.add(new Slowed(layers.get(i).name(), Seconds.of(Math.round(by))));
+        }
+      }
+    }
+    return slowed;
+  }
+
+  /** The cloth that the glue goes into cannot be left out. */
+  private static boolean leavesCloth(List<Layer> layers, int i, int glueLine) {
+    return i < glueLine || layers.get(i).kind() == LayerKind.COVER;
+  }
+
+  private double bonded(Turn.Closed closed, Stack stack) {
+    List<Turn> turns = List.of(closed.over(stack).lasting(LONGEST));
+    return Reading.of(pressing, HeatRun.of(pressing, turns, Draw.NOMINAL, COARSE)).bondedAfter();
+  }
+
+  private static Stack without(Stack stack, int gone) {
+    List<Layer> layers = new ArrayList<>(stack.layers());
+    layers.remove(gone);
+    Integer glueLine = stack.glueLineBelow();
+    return new Stack(stack.side(), layers, glueLine == null ? null : glueLine - 1);
+  }
+}

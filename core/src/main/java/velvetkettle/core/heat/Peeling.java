@@ -1,0 +1,50 @@
+package velvetkettle.core.heat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.HeatStory.PeelMoment;
+import velvetkettle.core.media.Film;
+import velvetkettle.core.media.TransferPaper;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * When a carrier comes off: the main press is opened, and the piece stays on the pad or goes onto
+ * the table. Warm and cold are engineering estimates; the material's own sheet comes first.
+ */
+public final class Peeling {
+  /** Glue line of a warm peel, °C. */
+  public static final double WARM = 60;
+
+  /** Glue line of a cold peel, °C. */
+  public static final double COLD = 35;
+
+  private static final Seconds LONGEST = Seconds.of(600);
+  private static final double TOLERANCE = 0.2;
+
+  private Peeling() {}
+
+  /** Null for media without a carrier to wait for. */
+  static @Nullable PeelMoment of(Pressing pressing) {
+    if (!(pressing.medium() instanceof Film) && !(pressing.medium() instanceof TransferPaper)) {
+      return null;
+    }
+    Act onPad = opened(pressing, false);
+    Act onTable = opened(pressing, true);
+    return new PeelMoment(
+        cooler(onPad, WARM), cooler(onTable, WARM), cooler(onPad, COLD), cooler(onTable, COLD));
+  }
+
+  private static Act opened(Pressing pressing, boolean onTable) {
+    List<Turn> turns = new ArrayList<>(HeatMargins.untilBonded(pressing.turns()));
+    turns.add(new Turn.Open(Sentence.of("story.opened"), onTable, false, LONGEST));
+    List<Act> acts = HeatRun.of(pressing, turns, Draw.NOMINAL, TOLERANCE);
+    return acts.get(acts.size() - 1);
+  }
+
+  private static @Nullable Seconds cooler(Act act, double celsius) {
+    double second = act.trace().coolerThan(celsius, act.laying().bondBelow());
+    return Double.isNaN(second) ? null : Seconds.of(Math.round(second));
+  }
+}

@@ -1,0 +1,180 @@
+package velvetkettle.core.heat;
+
+import java.util.List;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.conduction.GlueLine;
+import velvetkettle.core.heat.conduction.Trace;
+import velvetkettle.core.heat.dose.Migration;
+import velvetkettle.core.heat.dose.Resublimation;
+import velvetkettle.core.heat.dose.Scorch;
+import velvetkettle.core.heat.dose.Steam;
+import velvetkettle.core.heat.dose.SublimationDose;
+import velvetkettle.core.media.Patch;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.press.LayerKind;
+
+/**
+ * What heat through all turns of a pressing did, in the numbers that the margins are made of.
+ *
+ * @param bond times what the glue needs, or what the print needs to go over fully
+ * @param bondedAfter s under the main press; NaN where it is not
+ * @param glueLine hottest at the end of a bonding turn, °C
+ * @param hottestCloth of the garment's own cloth, in any turn, °C
+ * @param scorch dose of the fibre that yellows first; visible at 1
+ * @param tint dye gone into what lies on the cloth; visible on white at 1
+ * @param fading dose that a print sublimated into the cloth gets again, s at 196 °C
+ * @param steam left the cloth while the glue flowed, g/m2
+ * @param bareShine hottest cloth under a bare platen or film, °C; -273 where there was none
+ */
+record Reading(
+    double bond,
+    double bondedAfter,
+    double glueLine,
+    double hottestCloth,
+    double scorch,
+    double tint,
+    double fading,
+    double steam,
+    double bareShine) {
+  private static final double NOWHERE = -273;
+
+  static Reading of(Pressing pressing, List<Act> acts) {
+    double bond = 0;
+    double bondedAfter = Double.NaN;
+    double glueLine = NOWHERE;
+    double hottest = NOWHERE;
+    double bare = NOWHERE;
+    double steam = 0;
+    for (Act act : acts) {
+      if (act.bonds()) {
+        bond = bond(pressing, act, bond);
+        bondedAfter = Double.isNaN(bondedAfter) ? bondedAfter(act) : bondedAfter;
+        glueLine = Math.max(glueLine, hottestBelow(act));
+        steam += steam(act);
+      }
+      if (act.closed()) {
+        double peak = peak(act);
+        hottest = Math.max(hottest, peak);
+        bare = touchesBare(act) ? Math.max(bare, peak) : bare;
+      }
+    }
+    return new Reading(
+        bond,
+        bondedAfter,
+        glueLine,
+        hottest,
+        scorch(pressing.garment().blend(), acts),
+        tint(pressing, acts),
+        fading(pressing.garment(), acts),
+        steam,
+        bare);
+  }
+
+  private static double bond(Pressing pressing, Act act, double before) {
+    if (pressing.medium() instanceof Sublimation) {
+      double dose = act.trace().doseAtInterface(act.laying().bondBelow(), SublimationDose::rate);
+      return before + dose / SublimationDose.FULL;
+    }
+    GlueLine line = act.passage().bond();
+    return line == null ? before : line.reached();
+  }
+
+  private static double bondedAfter(Act act) {
+    GlueLine line = act.passage().bond();
+    return line == null ? Double.NaN : act.trace().bondReaches(line.adhesive().needed());
+  }
+
+  private static double hottestBelow(Act act) {
+    int below = act.laying().bondBelow();
+    return below < 0 ? NOWHERE : act.trace().interfaceBelow(act.end(), below);
+  }
+
+  private static double peak(Act act) {
+    double peak = NOWHERE;
+    for (int moment = 0; moment <= act.end(); moment++) {
+      peak = Math.max(peak, act.hottestCloth(moment));
+    }
+    return peak;
+  }
+
+  /** Bare: the platen itself or a film meets the cloth; paper and pressing cloth do not shine. */
+  private static boolean touchesBare(Act act) {
+    LayerKind above = LayerKind.HEATED_PLATEN;
+    for (Laying.Band band : act.laying().bands()) {
+      LayerKind kind = band.layer().kind();
+      if (kind == LayerKind.FRONT || kind == LayerKind.BACK) {
+        break;
+      }
+      above = kind;
+    }
+    return above == LayerKind.HEATED_PLATEN || above == LayerKind.GLUE;
+  }
+
+  private static double steam(Act act) {
+    int below = act.laying().bondBelow();
+    if (below < 0) {
+      return 0;
+    }
+    Trace trace = act.trace();
+    for (int moment = 0; moment <= act.end(); moment++) {
+      if (trace.interfaceBelow(moment, below) >= Steam.COUNTS_ABOVE) {
+        return act.steamAfter(moment);
+      }
+    }
+    return 0;
+  }
+
+  private static double scorch(Blend blend, List<Act> acts) {
+    return blend.shares().stream()
+        .filter(FibreShare::counts)
+        .flatMap(share -> Scorch.of(share.fibre()).stream())
+        .mapToDouble(
+            scorch ->
+                acts.stream()
+                    .mapToDouble(act -> act.trace().integral(m -> scorch.rate(act.hottestCloth(m))))
+                    .sum())
+        .max()
+        .orElse(0);
+  }
+
+  /** Only cloth whose colour was sublimated has a print to lose. */
+  private static double fading(Garment garment, List<Act> acts) {
+    return garment.dye() != DyeKind.SUBLIMATED
+        ? 0
+        : acts.stream()
+            .filter(Act::closed)
+            .mapToDouble(act -> act.trace().integral(m -> Resublimation.rate(act.hottestCloth(m))))
+            .sum();
+  }
+
+  private static double tint(Pressing pressing, List<Act> acts) {
+    if (pressing.medium() instanceof Patch || pressing.medium() instanceof Sublimation) {
+      return 0;
+    }
+    Garment garment = pressing.garment();
+    double polyester = garment.blend().percent(Fibre.POLYESTER) / 100;
+    boolean blocked = pressing.medium().blocksDye();
+    double tint = 0;
+    boolean lies = false;
+    for (Act act : acts) {
+      lies = lies || act.bonds();
+      if (lies) {
+        tint +=
+            act.trace()
+                .integral(
+                    moment -> {
+                      double celsius = act.clothUnderMedium(moment);
+                      return celsius < Migration.ENDS_BELOW
+                          ? 0
+                          : Migration.rate(
+                              celsius, garment.dye(), garment.colour().depth(), polyester, blocked);
+                    });
+      }
+    }
+    return tint;
+  }
+}

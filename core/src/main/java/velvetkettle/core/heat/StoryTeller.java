@@ -1,0 +1,213 @@
+package velvetkettle.core.heat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntToDoubleFunction;
+import java.util.stream.Stream;
+import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.heat.HeatStory.Curve;
+import velvetkettle.core.heat.HeatStory.Event;
+import velvetkettle.core.heat.HeatStory.LayerTrack;
+import velvetkettle.core.heat.HeatStory.Limit;
+import velvetkettle.core.heat.HeatStory.Stretch;
+import velvetkettle.core.heat.conduction.Conduction;
+import velvetkettle.core.heat.conduction.GlueLine;
+import velvetkettle.core.heat.conduction.Trace;
+import velvetkettle.core.heat.dose.Migration;
+import velvetkettle.core.heat.dose.Shine;
+import velvetkettle.core.heat.dose.Softening;
+import velvetkettle.core.heat.dose.SublimationDose;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Tells what the heat does in all turns of a pressing.
+ *
+ * <ol>
+ *   <li>All turns are run as they are likeliest.
+ *   <li>Each turn is read at a few dozen moments, closer together where it begins.
+ *   <li>Faces become curves, doses become events and sentences, limits become lines.
+ * </ol>
+ */
+public final class StoryTeller {
+  /** Enough for a smooth line on a screen. */
+  private static final int MOMENTS = 40;
+
+  private final Pressing pressing;
+  private final List<Act> acts;
+  private final Reading reading;
+  private final List<Double> seconds = new ArrayList<>();
+  private final List<Stretch> stretches = new ArrayList<>();
+  private final Map<String, LayerTrack> layers = new LinkedHashMap<>();
+  private final List<Curve> platen = new ArrayList<>();
+  private final List<Curve> glueLine = new ArrayList<>();
+  private final List<Event> events = new ArrayList<>();
+
+  private StoryTeller(Pressing pressing) {
+    this.pressing = pressing;
+    acts = HeatRun.of(pressing, pressing.turns(), Draw.NOMINAL, Conduction.TOLERANCE);
+    reading = Reading.of(pressing, acts);
+  }
+
+  /**
+   * Throws {@link IllegalArgumentException} where heat is not computed: a moved or vented tool, or
+   * layers of which it is not known what they are made of.
+   */
+  public static HeatStory tell(Pressing pressing) {
+    if (!HeatMargins.speaksOf(pressing)) {
+      throw new IllegalArgumentException("heat is not computed for " + pressing.press().kind());
+    }
+    return new StoryTeller(pressing).story();
+  }
+
+  private HeatStory story() {
+    double now = 0;
+    for (Act act : acts) {
+      double span = act.turn().time().count();
+      stretches.add(new Stretch(act.turn().name(), act.closed(), now, now + span));
+      curves(act, now, span);
+      happenings(act, now);
+      now += span;
+    }
+    events.sort(Comparator.comparingDouble(Event::at));
+    return new HeatStory(
+        seconds,
+        stretches,
+        List.copyOf(layers.values()),
+        platen,
+        glueLine,
+        events,
+        limits(),
+        Peeling.of(pressing),
+        new Doses(pressing, reading).sentences(),
+        HeatMargins.giveOrTake(pressing));
+  }
+
+  private void curves(Act act, double start, double span) {
+    int from = seconds.size();
+    double[] moments = new double[MOMENTS + 1];
+    for (int i = 0; i <= MOMENTS; i++) {
+      double share = (double) i / MOMENTS;
+      moments[i] = span * share * share;
+      seconds.add(Math.round(1000 * (start + moments[i])) / 1000.0);
+    }
+    Trace trace = act.trace();
+    Map<LayerKind, Integer> counts = new LinkedHashMap<>();
+    for (Laying.Band band : act.laying().bands()) {
+      if (band.end() > band.first()) {
+        int number = counts.merge(band.layer().kind(), 1, Integer::sum);
+        int upper = band.first();
+        int lower = band.end() - 1;
+        add(
+            band.layer(),
+            number,
+            curve(from, moments, trace, m -> trace.upperFace(m, upper)),
+            curve(from, moments, trace, m -> trace.lowerFace(m, lower)));
+      }
+    }
+    int below = act.laying().bondBelow();
+    if (below >= 0) {
+      glueLine.add(curve(from, moments, trace, m -> trace.interfaceBelow(m, below)));
+    }
+    if (act.turn() instanceof Turn.Closed closed) {
+      platen.add(curve(from, moments, trace, m -> closed.platen().degrees()));
+    }
+  }
+
+  private static Curve curve(int from, double[] moments, Trace trace, IntToDoubleFunction celsius) {
+    List<Double> read = new ArrayList<>();
+    for (double moment : moments) {
+      read.add(Math.round(10 * trace.readAt(moment, celsius)) / 10.0);
+    }
+    return new Curve(from, read);
+  }
+
+  private void add(Layer layer, int number, Curve upper, Curve lower) {
+    layers.merge(
+        layer.kind() + " " + number,
+        new LayerTrack(layer.kind(), layer.name(), List.of(upper), List.of(lower)),
+        (before, now) ->
+            new LayerTrack(
+                before.kind(),
+                before.name(),
+                joined(before.upper(), now.upper()),
+                joined(before.lower(), now.lower())));
+  }
+
+  private static List<Curve> joined(List<Curve> before, List<Curve> now) {
+    return Stream.concat(before.stream(), now.stream()).toList();
+  }
+
+  private void happenings(Act act, double start) {
+    int below = act.laying().bondBelow();
+    if (below < 0) {
+      return;
+    }
+    Trace trace = act.trace();
+    GlueLine line = act.passage().bond();
+    if (act.bonds() && line != null) {
+      double flows = line.adhesive().flowsAtCelsius();
+      at(act, start, "story.glue-flows", trace.hotterThan(flows, below));
+      double before = trace.bond(0) / line.adhesive().needed();
+      if (before < 1) {
+        at(act, start, "story.bond-made", trace.bondReaches(line.adhesive().needed()));
+      }
+    }
+    if (act.bonds() && pressing.medium() instanceof Sublimation) {
+      at(act, start, "story.print-over", printed(trace, below));
+    }
+    if (!act.closed() && reading.tint() > 0) {
+      at(act, start, "story.dye-rests", trace.coolerThan(Migration.ENDS_BELOW, below));
+    }
+  }
+
+  private static double printed(Trace trace, int below) {
+    double[] dose = new double[trace.size()];
+    for (int m = 1; m < dose.length; m++) {
+      double rate = SublimationDose.rate(trace.interfaceBelow(m, below));
+      dose[m] = dose[m - 1] + rate * (trace.second(m) - trace.second(m - 1));
+    }
+    return trace.first(m -> dose[m] - SublimationDose.FULL);
+  }
+
+  /** Not where it never happens, and not where it was so from the beginning. */
+  private void at(Act act, double start, String key, double second) {
+    if (second > 0) {
+      double celsius = act.trace().interfaceAt(second, act.laying().bondBelow());
+      events.add(
+          new Event(
+              Sentence.of(key),
+              Math.round(10 * (start + second)) / 10.0,
+              Math.round(10 * celsius) / 10.0));
+    }
+  }
+
+  private List<Limit> limits() {
+    List<Limit> limits = new ArrayList<>();
+    pressing.garment().blend().shares().stream()
+        .filter(FibreShare::counts)
+        .map(FibreShare::fibre)
+        .forEach(
+            fibre -> {
+              Softening.of(fibre)
+                  .ifPresent(
+                      line ->
+                          limits.add(
+                              new Limit(
+                                  Sentence.of("story.limit.softens", fibre, fibre.damage()),
+                                  line.degrees())));
+              Shine.onset(fibre)
+                  .ifPresent(
+                      onset ->
+                          limits.add(
+                              new Limit(
+                                  Sentence.of("story.limit.shines", fibre), onset.degrees())));
+            });
+    return limits;
+  }
+}

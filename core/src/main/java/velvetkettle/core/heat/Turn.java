@@ -1,0 +1,40 @@
+package velvetkettle.core.heat;
+
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/** A stretch of the work as heat meets it. */
+public sealed interface Turn {
+  /** What the maker calls it. */
+  Sentence name();
+
+  Seconds time();
+
+  /**
+   * The press closed over a Stack.
+   *
+   * @param bonds whether this is what the bond is judged by: not for drying, nor for a second press
+   */
+  record Closed(
+      Sentence name, Stack stack, Celsius platen, Pressure pressure, Seconds time, boolean bonds)
+      implements Turn {
+    Closed lasting(Seconds longer) {
+      return new Closed(name, stack, platen, pressure, longer, bonds);
+    }
+
+    Closed over(Stack other) {
+      return new Closed(name, other, platen, pressure, time, bonds);
+    }
+  }
+
+  /**
+   * What lay under the platen lies open, without its cover.
+   *
+   * @param onTable whether the piece was taken off the pad
+   * @param carrierOff whether carrier or paper is off
+   */
+  record Open(Sentence name, boolean onTable, boolean carrierOff, Seconds time) implements Turn {}
+}

@@ -1,0 +1,124 @@
+package velvetkettle.core.heat.conduction;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Scene after scene: pre-press, open, place, press, open and cool on pad or table, second press,
+ * flip, from the back.
+ *
+ * <ol>
+ *   <li>A layer that was there before comes with the heat and water it had, turned over if it was
+ *       turned; a new one is at its starting temperature, with the water of cloth that has lain in
+ *       the room.
+ *   <li>A layer that is away keeps its state: a pad that waits in the press stays warm.
+ *   <li>A glue line keeps its dose, whichever side the heat comes from.
+ * </ol>
+ *
+ * Deterministic; scenes are not changed.
+ */
+public final class Sequence {
+  private final Air air;
+  private final double contactFactor;
+  private final double moistureFactor;
+  private final double tolerance;
+  private final Map<String, Profile> faceUp = new HashMap<>();
+  private final Map<String, Double> doses = new HashMap<>();
+
+  private Sequence(Air air, double contactFactor, double moistureFactor, double tolerance) {
+    this.air = air;
+    this.contactFactor = contactFactor;
+    this.moistureFactor = moistureFactor;
+    this.tolerance = tolerance;
+  }
+
+  public static List<Passage> run(List<Scene> scenes, Air air) {
+    return run(scenes, air, 1, 1, Conduction.TOLERANCE);
+  }
+
+  /**
+   * @param contactFactor the press's own, 1 where it was not measured
+   * @param moistureFactor more or less water in the cloth than the room's air explains, 0 to 5
+   * @param tolerance K per step
+   * @return what each scene left, in their order
+   */
+  public static List<Passage> run(
+      List<Scene> scenes, Air air, double contactFactor, double moistureFactor, double tolerance) {
+    Sequence sequence = new Sequence(air, contactFactor, moistureFactor, tolerance);
+    List<Passage> passages = new ArrayList<>();
+    for (Scene scene : scenes) {
+      passages.add(sequence.play(scene));
+    }
+    return passages;
+  }
+
+  private Passage play(Scene scene) {
+    Passage passage = Conduction.run(phase(scene), tolerance);
+    for (int i = 0; i < scene.layers().size(); i++) {
+      Lying lying = scene.layers().get(i);
+      Profile after = passage.parts().get(i).state();
+      faceUp.put(lying.name(), lying.turned() ? after.flipped() : after);
+    }
+    GlueLine line = passage.bond();
+    Bonding bonding = scene.bonding();
+    if (line != null && bonding != null) {
+      doses.put(bonding.glue(), line.dose());
+    }
+    return passage;
+  }
+
+  private Phase phase(Scene scene) {
+    List<Part> parts = new ArrayList<>();
+    for (Lying lying : scene.layers()) {
+      parts.add(new Part(lying.slab(), state(lying), lying.laminated()));
+    }
+    Face first = scene.layers().get(0).slab().face();
+    Face last = scene.layers().get(scene.layers().size() - 1).slab().face();
+    Heater heater = scene.heater();
+    double kpa = scene.pressureKpa();
+    Boundary above =
+        heater == null
+            ? new Boundary.Held(air.celsius(), Boundary.TO_ROOM)
+            : heater.over(first, kpa, contactFactor);
+    Boundary below =
+        new Boundary.Held(
+            scene.baseCelsius(), Contact.conductance(last, Face.HARD, kpa, contactFactor));
+    return new Phase(
+        parts,
+        above,
+        below,
+        kpa,
+        contactFactor,
+        heater != null,
+        air.celsius(),
+        air.relativeHumidity(),
+        scene.seconds(),
+        glueLine(scene));
+  }
+
+  private Profile state(Lying lying) {
+    Profile before = faceUp.get(lying.name());
+    if (before == null) {
+      return Profile.inRoom(lying.slab(), air.celsius(), air.relativeHumidity())
+          .at(lying.startsCelsius())
+          .moister(moistureFactor);
+    }
+    return lying.turned() ? before.flipped() : before;
+  }
+
+  /** Null where the glue does not lie there, or nothing lies beyond it. */
+  private @Nullable GlueLine glueLine(Scene scene) {
+    Bonding bonding = scene.bonding();
+    int glue = bonding == null ? -1 : scene.indexOf(bonding.glue());
+    if (bonding == null || glue < 0) {
+      return null;
+    }
+    int below = scene.layers().get(glue).turned() ? glue - 1 : glue;
+    return below < 0 || below >= scene.layers().size() - 1
+        ? null
+        : new GlueLine(below, bonding.adhesive(), doses.getOrDefault(bonding.glue(), 0.0));
+  }
+}

@@ -1,0 +1,74 @@
+package velvetkettle.core.plan;
+
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.Bench;
+import velvetkettle.core.heat.Drying;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * How long the cloth is dried before a medium is laid on it: computed from its water and the room,
+ * but never less than the medium asks for; from practice for a tool that is moved or vented.
+ */
+final class DryingWriter {
+  private final Bench bench;
+  private final Garment garment;
+  private final Press press;
+  private final PressMedium medium;
+
+  DryingWriter(Bench bench, PressMedium medium) {
+    this.bench = bench;
+    garment = bench.garment();
+    press = bench.press();
+    this.medium = medium;
+  }
+
+  Recommended<Seconds> drying(Celsius platen, Seconds mainPress) {
+    Seconds least = medium.leastDrying();
+    if (Drying.computedOn(press.kind())) {
+      return computedDrying(least, platen, mainPress);
+    }
+    if (garment.fabric().uneven()) {
+      return longer(least, Seconds.of(8), "why.dry-thick");
+    }
+    if (garment.blend().regain() >= 10) {
+      return longer(least, Seconds.of(8), "why.dry-thirsty");
+    }
+    return garment.blend().regain() >= 2
+        ? longer(least, Seconds.of(4), "why.dry-flat")
+        : longer(least, Seconds.of(3), "why.dry-synthetic");
+  }
+
+  /** The cloth's own water in this room, but never less than the medium asks for. */
+  private Recommended<Seconds> computedDrying(Seconds least, Celsius platen, Seconds mainPress) {
+    Drying drying =
+        Drying.of(
+            bench,
+            StackBuilder.prePress(garment, press, platen),
+            platen,
+            press.kind().lightestUseful(),
+            mainPress);
+    Evidence why =
+        new Evidence(
+            Source.MODEL,
+            Sentence.of(
+                "why.dry-computed",
+                (int) Math.round(drying.held()),
+                bench.workroom().air(),
+                (int) Math.round(bench.workroom().humidity()),
+                drying.time(),
+                (int) Math.round(drying.left())));
+    return least.compareTo(drying.time()) > 0
+        ? Recommended.of(least, Evidence.trade("why.dry-medium", medium.term(), least), why)
+        : Recommended.of(drying.time(), why);
+  }
+
+  private Recommended<Seconds> longer(Seconds least, Seconds cloth, String why) {
+    return least.compareTo(cloth) > 0
+        ? Recommended.of(least, Evidence.trade("why.dry-medium", medium.term(), least))
+        : Recommended.of(cloth, Evidence.trade(why, cloth));
+  }
+}

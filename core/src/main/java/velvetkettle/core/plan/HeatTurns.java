@@ -1,0 +1,77 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.heat.Turn;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * The operations of one decoration as heat meets them: the press closed over a Stack, or the piece
+ * lying open on the pad or the table. Times by hand: engineering estimates.
+ */
+final class HeatTurns {
+  private static final Seconds BY_HAND = Seconds.of(8);
+  private static final Seconds AT_ONCE = Seconds.of(3);
+  private static final Seconds LOOKED_AT = Seconds.of(20);
+
+  private final List<Turn> turns = new ArrayList<>();
+  private boolean carrierOff;
+  private boolean mainPressed;
+
+  private HeatTurns() {}
+
+  static List<Turn> of(List<Operation> operations) {
+    HeatTurns heat = new HeatTurns();
+    operations.forEach(heat::add);
+    return heat.turns;
+  }
+
+  private void add(Operation operation) {
+    if (operation instanceof Operation.PrePress pre) {
+      closed(pre.instruction(), pre, false);
+    } else if (operation instanceof Operation.HeatPress press) {
+      heatPress(press);
+    } else if (turns.isEmpty()) {
+      return;
+    } else if (operation instanceof Operation.Cool cool) {
+      open(cool.instruction(), true, cool.timed());
+    } else if (operation instanceof Operation.PeelOff peel) {
+      Seconds wait = peel.timed();
+      open(peel.instruction(), peel.peel() == Peel.COLD, wait == null ? AT_ONCE : wait);
+      carrierOff = true;
+    } else if (operation instanceof Operation.Inspect) {
+      open(operation.instruction(), true, LOOKED_AT);
+    } else {
+      open(operation.instruction(), false, BY_HAND);
+    }
+  }
+
+  /** A place of the garment is under one position of the platen only. */
+  private void heatPress(Operation.HeatPress press) {
+    if (press.kind() == StepKind.PRESS && mainPressed) {
+      return;
+    }
+    mainPressed = mainPressed || press.kind() == StepKind.PRESS;
+    closed(press.instruction(), press, press.kind() != StepKind.SECOND_PRESS);
+  }
+
+  private void closed(Sentence name, Operation operation, boolean bonds) {
+    Setting setting = operation.setting();
+    if (setting != null && operation.stack() != null) {
+      turns.add(
+          new Turn.Closed(
+              name,
+              operation.stack(),
+              setting.platen(),
+              setting.pressure(),
+              setting.time(),
+              bonds));
+    }
+  }
+
+  private void open(Sentence name, boolean onTable, Seconds time) {
+    turns.add(new Turn.Open(name, onTable, carrierOff, time));
+  }
+}

@@ -1,0 +1,30 @@
+package velvetkettle.core.plan;
+
+import java.util.List;
+import velvetkettle.core.heat.Pressing;
+
+/** One decoration alone on its garment, as heat and margins see it. */
+final class Pressings {
+  private Pressings() {}
+
+  static Pressing of(
+      JobRequest job, Decoration decoration, RecipeWriter writer, OrderOfWork.Pressed pressed) {
+    Recipe recipe = pressed.recipe();
+    List<Operation> operations =
+        OrderOfWork.of(
+            job.garment(), job.press(), List.of(new OrderOfWork.Chosen(decoration, pressed)));
+    return new Pressing(
+        job.garment(),
+        decoration.artwork(),
+        pressed.medium(),
+        job.press(),
+        job.bench().workroom(),
+        writer.temperatureRange(),
+        writer.timeRange(),
+        writer.bySheet(),
+        recipe.platen(),
+        recipe.time().value(),
+        recipe.pressure().value(),
+        HeatTurns.of(operations));
+  }
+}

@@ -1,0 +1,26 @@
+package velvetkettle.core.press;
+
+/** What a layer of the Stack is made of, for computing heat through it. */
+public enum Substance {
+  PTFE_SHEET,
+  PARCHMENT,
+  KRAFT,
+  COTTON_SHEET,
+  PAPER_TOWEL,
+  CARRIER_FILM,
+  TRANSFER_PAPER,
+  SUBLIMATION_PAPER,
+  INK,
+  POLYURETHANE,
+  BLOCKER,
+  HOT_MELT,
+  PRINT_COATING,
+  EMBROIDERY,
+  GARMENT_CLOTH,
+  SILICONE_FOAM,
+  RUBBER,
+  WOOL_MAT,
+  TOWEL,
+  ALUMINIUM,
+  TABLE_BOARD
+}
