@@ -17,7 +17,10 @@ const AT: Record<string, number> = { NO: 14, TIGHT: 46, SAFE: 104 }
     </svg>
     <span class="word" :class="margin.verdict.toLowerCase()">{{ margin.verdict.toLowerCase() }}</span>
     <span class="said">{{ margin.figure }}</span>
-    <p v-if="reason" class="reason">{{ margin.reason }}</p>
+    <p v-if="reason" class="reason">
+      {{ margin.reason }}
+      <span class="by">{{ $t(margin.computed ? 'margin.computed' : 'margin.practice') }}</span>
+    </p>
   </div>
 </template>
 
@@ -59,6 +62,14 @@ const AT: Record<string, number> = { NO: 14, TIGHT: 46, SAFE: 104 }
   grid-column: 1 / -1;
   padding-bottom: 6px;
   color: var(--muted);
+}
+
+.by {
+  padding: 0 6px;
+  border: 1px solid var(--line);
+  border-radius: 5px;
+  font-size: 12px;
+  white-space: nowrap;
 }
 
 rect.no {

@@ -7,7 +7,14 @@ import TimeValue from '@/quantity/TimeValue.vue'
 import PressureMark from '@/quantity/PressureMark.vue'
 import PeelMark from '@/quantity/PeelMark.vue'
 
-defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boolean; loading: boolean }>()
+defineProps<{
+  form: TicketForm | null
+  option: Option | null
+  withoutHeat: boolean
+  loading: boolean
+  /** Where the heat story stands below it, the Stack makes room. */
+  small?: boolean
+}>()
 </script>
 
 <template>
@@ -17,8 +24,13 @@ defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boole
       <span v-if="option" class="muted">{{ $t('ticket.stackOf', { medium: capital(option.name) }) }}</span>
     </div>
     <template v-if="option && form">
-      <StackDrawing :stack="option.stack" :depth="form.garment.depth" :hue="form.garment.hue" :height="430" />
-      <p class="settings">
+      <StackDrawing
+        :stack="option.stack"
+        :depth="form.garment.depth"
+        :hue="form.garment.hue"
+        :height="small ? 280 : 430"
+      />
+      <p v-if="!small" class="settings">
         <TemperatureValue :celsius="option.recipe.dial.value" />
         <TimeValue :seconds="option.recipe.time.value" />
         <PressureMark :pressure="option.recipe.pressure.value" />
@@ -28,6 +40,7 @@ defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boole
     <a-skeleton v-else-if="loading" active :paragraph="{ rows: 8 }" />
     <p v-else-if="withoutHeat" class="muted">{{ $t('ticket.noHeat') }}</p>
     <p v-else class="muted">{{ $t('ticket.stackEmpty') }}</p>
+    <slot />
   </div>
 </template>
 
@@ -35,6 +48,8 @@ defineProps<{ form: TicketForm | null; option: Option | null; withoutHeat: boole
 .ticket-stack {
   position: sticky;
   top: 16px;
+  overflow-y: auto;
+  max-height: calc(100vh - 32px);
 }
 
 .head {

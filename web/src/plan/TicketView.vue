@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { App } from 'ant-design-vue'
 import { answer, api, Problem } from '@/api/client'
 import GarmentStation from '@/cloth/GarmentStation.vue'
+import HeatStory from '@/heat/HeatStory.vue'
 import CheckStation from '@/log/CheckStation.vue'
 import { when } from '@/quantity/when'
 import { useKey } from '@/shell/keys'
@@ -96,6 +97,15 @@ const stack = computed(() => ({
     : decoration.value?.options.length === 0,
   loading: pressed.value ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
 }))
+
+/** At Press the heat story stands below the Stack. */
+const told = computed(() => {
+  const kept = stored.value
+  const first = kept?.plan.decorations[0]
+  return station.value === 'press' && kept && first && shown.value
+    ? { planId: kept.id, decoration: first.decoration }
+    : null
+})
 
 function go(to: StationName) {
   if (ticketId.value) void router.push({ name: 'ticket', params: { id: ticketId.value, station: to } })
@@ -236,10 +246,14 @@ const subtitle = computed(() => {
         </QueryState>
       </main>
       <aside v-if="wide" class="side" :aria-label="$t('ticket.stack')">
-        <TicketStack v-bind="stack" />
+        <TicketStack v-bind="stack" :small="told !== null">
+          <HeatStory v-if="told" v-bind="told" />
+        </TicketStack>
       </aside>
       <StackDrawer v-else>
-        <TicketStack v-bind="stack" />
+        <TicketStack v-bind="stack" :small="told !== null">
+          <HeatStory v-if="told" v-bind="told" />
+        </TicketStack>
       </StackDrawer>
     </div>
   </div>

@@ -8,6 +8,7 @@ import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import { difference } from './display'
 import PressForm from './PressForm.vue'
+import WorkroomForm from './WorkroomForm.vue'
 
 const client = useQueryClient()
 const { title } = useVocabulary()
@@ -15,6 +16,10 @@ const { temperature } = useUnits()
 const { data, isPending, error, refetch } = useQuery({
   queryKey: ['presses'],
   queryFn: () => answer(api.GET('/api/presses', { params: { query: {} } })),
+})
+const { data: workroom } = useQuery({
+  queryKey: ['workroom'],
+  queryFn: () => answer(api.GET('/api/workroom')),
 })
 const changing = ref<{ id: string; view: Schemas['PressView'] | null } | null>(null)
 
@@ -68,6 +73,7 @@ function kept() {
         </table>
       </div>
     </QueryState>
+    <WorkroomForm v-if="workroom" :key="workroom.version" :workroom="workroom" @kept="kept" />
     <PressForm v-if="changing" :press="changing.view" @kept="kept" @cancel="changing = null" />
   </main>
 </template>

@@ -2,12 +2,15 @@
 import { computed } from 'vue'
 import type { StackData } from '@/api/client'
 import { clothColour, inkOn } from '@/cloth/colour'
+import { degrees } from '@/quantity/format'
+import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import { useUnits } from '@/quantity/units'
 import { type Band, bandsOf, STACK_WIDTH } from './bands'
 
 /** The cross-section between the platens, top to bottom, to a readable scale; the glue line is marked. */
 const props = defineProps<{ stack: StackData; depth: string; hue: string; height: number; dark?: boolean }>()
-const { length } = useUnits()
+const { length, temperature } = useUnits()
 
 const bands = computed(() => bandsOf(props.stack, props.height))
 const glueLine = computed(() => bands.value.find((band) => band.glueLineBelow))
@@ -68,6 +71,15 @@ function thickness(band: Band): string {
         >
           {{ band.name }}
         </text>
+        <text
+          v-if="band.peak !== null"
+          :x="STACK_WIDTH - 104"
+          :y="band.y + band.height / 2"
+          :fill="fill(band)[1]"
+          class="peak"
+        >
+          {{ degrees(band.peak, temperature) }} {{ temperature }}
+        </text>
         <text :x="STACK_WIDTH - 82" :y="band.y + band.height / 2" class="size">{{ thickness(band) }}</text>
       </g>
       <g v-if="glueLine" class="glue-line">
@@ -83,6 +95,12 @@ function thickness(band: Band): string {
     <figcaption v-if="glueLine" class="caption">
       <span class="dot" aria-hidden="true" />
       {{ $t(glueLine.kind === 'INK' ? 'stack.inkLine' : 'stack.glueLine') }}
+      <span v-if="stack.glueLinePeak !== null" class="reaches">
+        {{ $t('stack.reaches') }} <TemperatureValue :celsius="stack.glueLinePeak" />
+        <span v-if="stack.giveOrTake !== null">
+          {{ $t('heat.giveOrTake') }} <TemperatureDifference :kelvin="stack.giveOrTake" />
+        </span>
+      </span>
     </figcaption>
   </figure>
 </template>
@@ -103,6 +121,12 @@ text {
 
 .name {
   font: 15px var(--text);
+}
+
+.peak {
+  font: 500 16px var(--figures);
+  font-variant-numeric: tabular-nums;
+  text-anchor: end;
 }
 
 .strong {
@@ -135,6 +159,11 @@ text {
   padding-top: 8px;
   color: var(--muted);
   font-size: 14px;
+}
+
+.reaches {
+  display: flex;
+  gap: 4px;
 }
 
 .dot {

@@ -19,6 +19,7 @@ export interface Band {
   kind: string
   name: string
   thickness: number | null
+  peak: number | null
   y: number
   height: number
   glueLineBelow: boolean
@@ -36,6 +37,7 @@ export function bandsOf(stack: StackData, height: number): Band[] {
       kind: layer.kind,
       name: layer.name,
       thickness: layer.thickness,
+      peak: layer.peak,
       y,
       height: unit * parts[index]!,
       glueLineBelow: stack.glueLineBelow === index,

@@ -4,15 +4,17 @@ import type { Option, Plan, Schemas, StackData } from '@/api/client'
 export const stack: StackData = {
   side: 'FACE',
   layers: [
-    { kind: 'HEATED_PLATEN', name: 'Heated platen, Big press', thickness: null },
-    { kind: 'CARRIER', name: 'Carrier', thickness: 0.1 },
-    { kind: 'FILM', name: 'Film', thickness: 0.045 },
-    { kind: 'GLUE', name: 'Glue', thickness: 0.05 },
-    { kind: 'FRONT', name: 'Front, navy interlock', thickness: 0.6 },
-    { kind: 'PAD', name: 'Foam pad', thickness: 9 },
-    { kind: 'LOWER_PLATEN', name: 'Lower platen, not heated', thickness: null },
+    { kind: 'HEATED_PLATEN', name: 'Heated platen, Big press', thickness: null, substance: null, peak: null },
+    { kind: 'CARRIER', name: 'Carrier', thickness: 0.1, substance: 'CARRIER_FILM', peak: 132 },
+    { kind: 'FILM', name: 'Film', thickness: 0.045, substance: 'POLYURETHANE', peak: 131 },
+    { kind: 'GLUE', name: 'Glue', thickness: 0.05, substance: 'HOT_MELT', peak: 129 },
+    { kind: 'FRONT', name: 'Front, navy interlock', thickness: 0.6, substance: 'GARMENT_CLOTH', peak: 119 },
+    { kind: 'PAD', name: 'Foam pad', thickness: 9, substance: 'SILICONE_FOAM', peak: 56 },
+    { kind: 'LOWER_PLATEN', name: 'Lower platen, not heated', thickness: null, substance: null, peak: null },
   ],
   glueLineBelow: 3,
+  glueLinePeak: 129,
+  giveOrTake: 5,
 }
 
 export const margin: Schemas['Margin'] = {
@@ -21,6 +23,7 @@ export const margin: Schemas['Margin'] = {
   figure: '+1 s in hand',
   reason: 'Inside its window.',
   lift: null,
+  computed: true,
 }
 
 const why: Schemas['Evidence'][] = [{ source: 'TRADE', sentence: 'Blocker film takes 12 s to 15 s.' }]

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.dose.Migration;
+import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.quantity.Celsius;
@@ -30,7 +31,8 @@ record Doses(Pressing pressing, Reading reading) {
               percent(Migration.shownAfterHours(SHOWN_AFTER_HOURS))));
     }
     if (reading.fading() > 0) {
-      said.add(Sentence.of("dose.fading", Times.upTo(reading.fading())));
+      said.add(
+          Sentence.of("dose.fading", Times.upTo(reading.fading() / Resublimation.FADES_ABOVE)));
     }
     said.add(Sentence.of("dose.steam", (int) Math.round(reading.steam())));
     return said;

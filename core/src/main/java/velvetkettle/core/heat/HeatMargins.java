@@ -29,9 +29,9 @@ public final class HeatMargins implements MarginModel {
   /** For a difference between two runs a coarser step will do, K. */
   private static final double COARSE = 0.3;
 
-  private static final double UNMEASURED_BAND = 15;
-  private static final double MEASURED_FILM_BAND = 5;
-  private static final double MEASURED_CLOTH_BAND = 10;
+  static final double UNMEASURED_BAND = 15;
+  static final double MEASURED_FILM_BAND = 5;
+  static final double MEASURED_CLOTH_BAND = 10;
 
   @Override
   public Judgement judge(Pressing pressing) {
@@ -82,7 +82,7 @@ public final class HeatMargins implements MarginModel {
   private static HeatReading heat(Pressing pressing, List<Act> acts, Reading reading) {
     Act main = acts.stream().filter(Act::bonds).reduce((a, b) -> b).orElseThrow();
     return new HeatReading(
-        new Peaks(main).stack(),
+        new Peaks(main, giveOrTake(pressing)).stack(),
         Celsius.of(Math.round(reading.glueLine())),
         giveOrTake(pressing),
         Times.upTo(reading.bond()),

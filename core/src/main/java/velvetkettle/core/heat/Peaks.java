@@ -8,9 +8,10 @@ import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Kelvin;
 
 /** The hottest that each layer of a closed turn got, in whole degrees. */
-record Peaks(Act act) {
+record Peaks(Act act, Kelvin giveOrTake) {
   /** The turn's Stack with the peak of each layer and of the glue line. */
   Stack stack() {
     if (!(act.turn() instanceof Turn.Closed closed)) {
@@ -22,7 +23,7 @@ record Peaks(Act act) {
     }
     int below = act.laying().bondBelow();
     Celsius glueLine = below < 0 ? null : peak(moment -> act.trace().interfaceBelow(moment, below));
-    return closed.stack().heated(peaks, glueLine);
+    return closed.stack().heated(peaks, glueLine, giveOrTake);
   }
 
   private @Nullable Celsius ofBand(Laying.Band band) {

@@ -120,12 +120,8 @@ record Reading(
       return 0;
     }
     Trace trace = act.trace();
-    for (int moment = 0; moment <= act.end(); moment++) {
-      if (trace.interfaceBelow(moment, below) >= Steam.COUNTS_ABOVE) {
-        return act.steamAfter(moment);
-      }
-    }
-    return 0;
+    double flows = trace.hotterThan(Steam.COUNTS_ABOVE, below);
+    return Double.isNaN(flows) ? 0 : act.steamAfter(trace.momentAt(flows));
   }
 
   private static double scorch(Blend blend, List<Act> acts) {

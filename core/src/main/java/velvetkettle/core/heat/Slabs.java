@@ -78,7 +78,10 @@ final class Slabs {
       case TABLE_BOARD -> List.of(TABLE);
       case COTTON_SHEET -> List.of(dryCotton("pressing cloth", 150, 0.62, KNIT_OR_WOVEN));
       case TOWEL -> List.of(dryCotton("folded towel", 800, 6.4, TERRY));
-      case EMBROIDERY -> List.of(embroidery());
+      case EMBROIDERY -> List.of(polyester("embroidery", 700, 1.80, EMBROIDERED));
+      case STONE -> cover("glass stone", Face.STONE, mm, 0.7, 1650, 850);
+      case STONE_GLUE -> film("stone glue", mm, 0.22, 1050, 2000);
+      case POLYESTER_PANEL -> List.of(polyester("panel", 110, 0.25, KNIT_OR_WOVEN));
       case GARMENT_CLOTH -> garmentCloth();
       case INK, ALUMINIUM -> List.of();
     };
@@ -105,9 +108,9 @@ final class Slabs {
     return new Cloth(name, cotton, weight, thickness, packing, CLOTH_CELLS);
   }
 
-  private static Slab embroidery() {
+  private static Slab polyester(String name, double weight, double thickness, double packing) {
     FibreMix polyester = FibreMix.of(Blend.of(Fibre.POLYESTER));
-    return new Cloth("embroidery", polyester, 700, 1.80, EMBROIDERED, CLOTH_CELLS);
+    return new Cloth(name, polyester, weight, thickness, packing, CLOTH_CELLS);
   }
 
   private List<Slab> garmentCloth() {

@@ -30,21 +30,21 @@ final class HeatTurns {
 
   private void add(Operation operation) {
     if (operation instanceof Operation.PrePress pre) {
-      closed(pre.instruction(), pre, false);
+      closed(pre, false);
     } else if (operation instanceof Operation.HeatPress press) {
       heatPress(press);
     } else if (turns.isEmpty()) {
       return;
     } else if (operation instanceof Operation.Cool cool) {
-      open(cool.instruction(), true, cool.timed());
+      open(cool, true, cool.timed());
     } else if (operation instanceof Operation.PeelOff peel) {
       Seconds wait = peel.timed();
-      open(peel.instruction(), peel.peel() == Peel.COLD, wait == null ? AT_ONCE : wait);
+      open(peel, peel.peel() == Peel.COLD, wait == null ? AT_ONCE : wait);
       carrierOff = true;
     } else if (operation instanceof Operation.Inspect) {
-      open(operation.instruction(), true, LOOKED_AT);
+      open(operation, true, LOOKED_AT);
     } else {
-      open(operation.instruction(), false, BY_HAND);
+      open(operation, false, BY_HAND);
     }
   }
 
@@ -54,15 +54,15 @@ final class HeatTurns {
       return;
     }
     mainPressed = mainPressed || press.kind() == StepKind.PRESS;
-    closed(press.instruction(), press, press.kind() != StepKind.SECOND_PRESS);
+    closed(press, press.kind() != StepKind.SECOND_PRESS);
   }
 
-  private void closed(Sentence name, Operation operation, boolean bonds) {
+  private void closed(Operation operation, boolean bonds) {
     Setting setting = operation.setting();
     if (setting != null && operation.stack() != null) {
       turns.add(
           new Turn.Closed(
-              name,
+              name(operation),
               operation.stack(),
               setting.platen(),
               setting.pressure(),
@@ -71,7 +71,11 @@ final class HeatTurns {
     }
   }
 
-  private void open(Sentence name, boolean onTable, Seconds time) {
-    turns.add(new Turn.Open(name, onTable, carrierOff, time));
+  private void open(Operation operation, boolean onTable, Seconds time) {
+    turns.add(new Turn.Open(name(operation), onTable, carrierOff, time));
+  }
+
+  private static Sentence name(Operation operation) {
+    return Sentence.of("story.turn", operation.kind());
   }
 }

@@ -11,6 +11,7 @@ public enum LayerKind {
   INK,
   GLUE,
   PATCH,
+  STONE,
   FRONT,
   SEPARATOR,
   BACK,

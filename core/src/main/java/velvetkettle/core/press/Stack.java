@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Kelvin;
 
 /**
  * Everything between the platens, from the hot one down.
@@ -13,14 +14,16 @@ import velvetkettle.core.quantity.Celsius;
  * @param glueLineBelow the index of the layer whose lower face is the glue line; null where nothing
  *     is being bonded
  * @param glueLinePeak the hottest the glue line gets; null where heat was not computed
+ * @param giveOrTake how far that may be off; null likewise
  */
 public record Stack(
     Side side,
     List<Layer> layers,
     @Nullable Integer glueLineBelow,
-    @Nullable Celsius glueLinePeak) {
+    @Nullable Celsius glueLinePeak,
+    @Nullable Kelvin giveOrTake) {
   public Stack(Side side, List<Layer> layers, @Nullable Integer glueLineBelow) {
-    this(side, layers, glueLineBelow, null);
+    this(side, layers, glueLineBelow, null, null);
   }
 
   public Stack {
@@ -39,11 +42,11 @@ public record Stack(
    *
    * @param peaks one for each layer, null where none is known
    */
-  public Stack heated(List<@Nullable Celsius> peaks, @Nullable Celsius glueLine) {
+  public Stack heated(List<@Nullable Celsius> peaks, @Nullable Celsius glueLine, Kelvin offBy) {
     List<Layer> heated = new ArrayList<>();
     for (int i = 0; i < layers.size(); i++) {
       heated.add(layers.get(i).peaking(peaks.get(i)));
     }
-    return new Stack(side, heated, glueLineBelow, glueLine);
+    return new Stack(side, heated, glueLineBelow, glueLine, glueLine == null ? null : offBy);
   }
 }

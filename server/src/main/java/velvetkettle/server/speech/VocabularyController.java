@@ -19,6 +19,7 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.Basis;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.log.Seen;
@@ -72,6 +73,7 @@ public class VocabularyController {
           ArtKind.values(),
           Placement.values(),
           Surface.values(),
+          Basis.values(),
           Question.values(),
           Verdict.values(),
           Source.values(),

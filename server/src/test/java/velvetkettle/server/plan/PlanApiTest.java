@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.plan.Plan;
 import velvetkettle.server.ServerTest;
 import velvetkettle.server.TicketForms;
 

@@ -47,6 +47,12 @@ public final class Trace {
     return parts;
   }
 
+  /** The moment at or after a time. */
+  public int momentAt(double second) {
+    int found = Arrays.binarySearch(seconds, 0, size, second);
+    return Math.min(size - 1, found < 0 ? -found - 1 : found);
+  }
+
   /** Of the n-th moment, s from the phase's beginning. */
   public double second(int moment) {
     return seconds[moment];

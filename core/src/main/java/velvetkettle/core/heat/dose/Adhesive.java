@@ -1,5 +1,6 @@
 package velvetkettle.core.heat.dose;
 
+import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.media.Patch;
 import velvetkettle.core.media.PressMedium;
@@ -10,42 +11,49 @@ import velvetkettle.core.media.TransferPaper;
  * How an adhesive bonds: nothing below where it flows, then faster when hotter and firmer. All
  * constants are fitted to common practice: consistent with it, not validated by it.
  *
+ * @param key what it is called in sentences about it
  * @param flowsAtCelsius T_m
  * @param needed dose that makes the bond, s at 130 °C and 20 kPa
  * @param activationJoules E, J/mol
  * @param pressureExponent m
  */
 public record Adhesive(
-    String name,
+    String key,
     double flowsAtCelsius,
     double needed,
     double activationJoules,
     double pressureExponent) {
   /** Everyday film, digital and screen transfers; the facts allow 3 to 7.5 s. */
-  public static final Adhesive EVERYDAY = hotMelt("everyday hot melt", 5);
+  public static final Adhesive EVERYDAY = hotMelt("glue-everyday", 5);
 
   /** Fusible webs; the facts allow 0.7 to 2.1 s. */
-  public static final Adhesive WEB = hotMelt("fusible web", 2);
+  public static final Adhesive WEB = hotMelt("glue-web", 2);
 
   /** Glue under hot-fix stones; at most 5.4 s. */
-  public static final Adhesive STONE = hotMelt("stone glue", 5);
+  public static final Adhesive STONE = hotMelt("glue-stone", 5);
 
   /** The polymer of inkjet paper; at most 58 s, not identified. */
-  public static final Adhesive PAPER = hotMelt("paper-transfer polymer", 15);
+  public static final Adhesive PAPER = hotMelt("glue-paper", 15);
 
   /**
    * Film with a blocker: its adhesive flows earlier. Chosen so that the middle of the family's
    * window gives about two to three times the bond and its coolest, shortest corner about one.
    */
-  public static final Adhesive BLOCKER =
-      new Adhesive("blocker film's adhesive", 80, 7, 40_000, 0.5);
+  public static final Adhesive BLOCKER = new Adhesive("glue-blocker", 80, 7, 40_000, 0.5);
 
   /** A tack holds things in place until the full press. */
   public static final double TACK = 0.15;
 
-  private static final double REFERENCE_CELSIUS = 130;
+  /** What doses are counted at, °C. */
+  public static final double REFERENCE_CELSIUS = 130;
+
   private static final double REFERENCE_KPA = 20;
   private static final double FLOW_WIDTH_KELVIN = 3;
+
+  /** Every adhesive that is computed, the everyday one first. */
+  public static List<Adhesive> all() {
+    return List.of(EVERYDAY, BLOCKER, WEB, PAPER, STONE);
+  }
 
   /** Empty where nothing is glued: ink goes over as gas. */
   public static Optional<Adhesive> of(PressMedium medium) {
@@ -61,8 +69,8 @@ public record Adhesive(
     return Optional.of(medium.blocksDye() ? BLOCKER : EVERYDAY);
   }
 
-  private static Adhesive hotMelt(String name, double needed) {
-    return new Adhesive(name, 95, needed, 40_000, 0.5);
+  private static Adhesive hotMelt(String key, double needed) {
+    return new Adhesive(key, 95, needed, 40_000, 0.5);
   }
 
   /**

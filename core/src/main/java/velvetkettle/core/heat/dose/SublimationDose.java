@@ -8,7 +8,10 @@ public final class SublimationDose {
    */
   public static final double FULL = 5;
 
-  private static final Arrhenius SPEED = new Arrhenius(120_000, 196);
+  /** What doses are counted at, °C. */
+  public static final double REFERENCE_CELSIUS = 196;
+
+  private static final Arrhenius SPEED = new Arrhenius(120_000, REFERENCE_CELSIUS);
 
   private SublimationDose() {}
 

@@ -1,0 +1,174 @@
+package velvetkettle.core.heat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.conduction.Conduction;
+import velvetkettle.core.heat.conduction.GlueLine;
+import velvetkettle.core.heat.dose.Adhesive;
+import velvetkettle.core.heat.dose.Steam;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.press.Substance;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * One layer of one cloth with something pressed onto it, in a room of 23 °C and 65 %: the stacks
+ * that practice and computation are compared on.
+ */
+record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
+  private static final Sentence UNNAMED = Sentence.of("story.opened");
+  private static final Workroom ROOM = new Workroom(Celsius.of(23), 65);
+  private static final double PRE_PRESS = 5;
+  private static final Seconds LONG = Seconds.of(600);
+
+  static PracticeStacks on(Fabric fabric, Fibre fibre, Adhesive adhesive) {
+    Garment garment =
+        new Garment(
+            "cloth",
+            GarmentKind.PANEL,
+            Blend.of(fibre),
+            fabric,
+            new Colour("dark", Depth.DARK, Hue.NEUTRAL),
+            DyeKind.UNKNOWN,
+            Finish.NONE,
+            Set.of(),
+            IronMark.UNKNOWN,
+            Size.ADULT);
+    return new PracticeStacks(
+        new Bench(garment, press(PressKind.PLATE_DRAW), ROOM), adhesive, false);
+  }
+
+  private static Press press(PressKind kind) {
+    Millimetres wide = Millimetres.of(400);
+    return new Press("press", kind, wide, wide, Calibration.NONE);
+  }
+
+  static Layer layer(LayerKind kind, double millimetres, Substance substance) {
+    return Layer.of(kind, UNNAMED, millimetres, substance);
+  }
+
+  PracticeStacks with(PressKind kind) {
+    return new PracticeStacks(
+        new Bench(bench.garment(), press(kind), bench.workroom()), adhesive, isDried);
+  }
+
+  /** The bare cloth was pressed for some seconds before. */
+  PracticeStacks dried() {
+    return new PracticeStacks(bench, adhesive, true);
+  }
+
+  Pressed film(double celsius, Pressure pressure, double seconds) {
+    return press(
+        celsius,
+        pressure,
+        seconds,
+        layer(LayerKind.CARRIER, 0.10, Substance.CARRIER_FILM),
+        layer(LayerKind.FILM, 0.045, Substance.POLYURETHANE),
+        layer(LayerKind.GLUE, 0.05, Substance.HOT_MELT));
+  }
+
+  Pressed press(double celsius, Pressure pressure, double seconds, Layer... medium) {
+    List<Turn> turns = new ArrayList<>();
+    if (isDried) {
+      turns.add(closed(celsius, pressure, PRE_PRESS, false));
+      turns.add(new Turn.Open(UNNAMED, true, false, LONG));
+    }
+    turns.add(closed(celsius, pressure, seconds, true, medium));
+    return new Pressed(this, turns);
+  }
+
+  private Turn.Closed closed(
+      double celsius, Pressure pressure, double seconds, boolean bonds, Layer... medium) {
+    List<Layer> layers = new ArrayList<>();
+    layers.add(new Layer(LayerKind.HEATED_PLATEN, UNNAMED, null, null, null));
+    layers.addAll(List.of(medium));
+    layers.add(layer(LayerKind.FRONT, 1, Substance.GARMENT_CLOTH));
+    PressKind kind = bench.press().kind();
+    layers.add(
+        layer(LayerKind.PAD, kind.usualPad().thickness().count(), kind.usualPad().substance()));
+    Substance base = kind.pressedByHand() ? Substance.TABLE_BOARD : Substance.ALUMINIUM;
+    layers.add(new Layer(LayerKind.LOWER_PLATEN, UNNAMED, null, base, null));
+    Stack stack = new Stack(Side.FACE, layers, null);
+    return new Turn.Closed(
+        UNNAMED, stack, Celsius.of(celsius), pressure, Seconds.of(seconds), bonds);
+  }
+
+  private List<Act> run(List<Turn> turns) {
+    return HeatRun.of(bench, adhesive, turns, Draw.NOMINAL, Conduction.TOLERANCE);
+  }
+
+  /** What came of it; the last turn is the press. */
+  record Pressed(PracticeStacks stacks, List<Turn> turns) {
+    Act act() {
+      List<Act> acts = stacks.run(turns);
+      return acts.get(acts.size() - 1);
+    }
+
+    double bondedAfter() {
+      Act act = act();
+      GlueLine line = act.passage().bond();
+      return line == null ? Double.NaN : act.trace().bondReaches(line.adhesive().needed());
+    }
+
+    double hottestCloth() {
+      Act act = act();
+      double hottest = 0;
+      for (int m = 0; m <= act.end(); m++) {
+        hottest = Math.max(hottest, act.hottestCloth(m));
+      }
+      return hottest;
+    }
+
+    /** Water that leaves while the glue flows, g/m2. */
+    double steam() {
+      Act act = act();
+      double flows = act.trace().hotterThan(Steam.COUNTS_ABOVE, act.laying().bondBelow());
+      return Double.isNaN(flows) ? 0 : act.steamAfter(act.trace().momentAt(flows));
+    }
+
+    /** After opening, s until the glue line is cooler than that. */
+    double coolerThan(double celsius, boolean onTable) {
+      List<Turn> opened = new ArrayList<>(turns);
+      opened.add(new Turn.Open(UNNAMED, onTable, false, LONG));
+      List<Act> acts = stacks.run(opened);
+      Act open = acts.get(acts.size() - 1);
+      return open.trace().coolerThan(celsius, open.laying().bondBelow());
+    }
+
+    /** A dose at the upper face of what lies on the glue. */
+    double doseAtPanel(DoubleUnaryOperator rate) {
+      Act act = act();
+      int panel =
+          act.laying().bands().stream()
+              .filter(band -> band.layer().kind() == LayerKind.PATCH)
+              .findFirst()
+              .orElseThrow()
+              .first();
+      return act.trace().doseAtUpperFace(panel, rate);
+    }
+  }
+}

@@ -1,0 +1,16 @@
+package velvetkettle.server.heat;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.heat.Certainty;
+
+/** What the heat computation stands on, computed anew each time it is asked for. */
+@RestController
+@RequestMapping("/api/heat/certainty")
+public class CertaintyController {
+  @GetMapping
+  public Certainty certainty() {
+    return Certainty.now();
+  }
+}

@@ -1,0 +1,234 @@
+<script setup lang="ts">
+import { computed, ref, toRef, watch } from 'vue'
+import QueryState from '@/shell/QueryState.vue'
+import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import { readAt } from './curves'
+import HeatChart from './HeatChart.vue'
+import { useHeatStory } from './useHeatStory'
+
+/** The heat story of one decoration of a stored plan: a chart to look at, and a slider to read it by. */
+const props = defineProps<{ planId: string; decoration: string }>()
+const { data, isPending, error, refetch } = useHeatStory(toRef(props, 'planId'), toRef(props, 'decoration'))
+const story = computed(() => data.value?.story ?? null)
+const every = ref(false)
+const time = ref(0)
+const end = computed(() => story.value?.seconds.at(-1) ?? 0)
+
+/** It begins where the main press opens: that is what a maker asks first. */
+watch(
+  story,
+  (told) => {
+    const presses = told?.stretches.filter((stretch) => stretch.closed) ?? []
+    const longest = presses.reduce((a, b) => (b.to - b.from > a.to - a.from ? b : a), { from: 0, to: 0 })
+    time.value = Math.round(longest.to * 10) / 10
+  },
+  { immediate: true },
+)
+
+const doing = computed(
+  () => story.value?.stretches.find((s) => time.value >= s.from && time.value <= s.to)?.name ?? '',
+)
+const platen = computed(() => story.value && readAt(story.value.platen, story.value.seconds, time.value))
+const glueLine = computed(() => story.value && readAt(story.value.glueLine, story.value.seconds, time.value))
+const faces = computed(() => {
+  const told = story.value
+  if (!told) return []
+  return told.layers.flatMap((layer) => {
+    const upper = readAt(layer.upper, told.seconds, time.value)
+    const lower = readAt(layer.lower, told.seconds, time.value)
+    return upper === null || lower === null ? [] : [{ name: layer.name, upper, lower }]
+  })
+})
+const peels = computed(() => {
+  const peel = story.value?.peel
+  if (!peel) return []
+  return [
+    { how: 'warm', pad: peel.warmOnPad, table: peel.warmOnTable },
+    { how: 'cold', pad: peel.coldOnPad, table: peel.coldOnTable },
+  ]
+})
+</script>
+
+<template>
+  <section class="heat" :aria-label="$t('heat.title')">
+    <div class="head">
+      <h3>{{ $t('heat.title') }}</h3>
+      <label v-if="story" class="every">
+        <a-switch v-model:checked="every" size="small" :aria-label="$t('heat.every')" />
+        {{ $t('heat.every') }}
+      </label>
+    </div>
+    <QueryState :loading="isPending" :error="error" @retry="refetch">
+      <p v-if="data?.untold" class="muted">{{ data.untold }}</p>
+      <template v-else-if="story">
+        <HeatChart :story="story" :time="time" :every="every" />
+        <p class="key muted" aria-hidden="true">
+          <span class="line platen" /> {{ $t('heat.platen') }} <span class="line glue" />
+          {{ $t('heat.glueLine') }} <span class="line face" /> {{ $t(every ? 'heat.faces' : 'heat.cloth') }}
+        </p>
+        <input
+          v-model.number="time"
+          class="slider"
+          type="range"
+          min="0"
+          :max="end"
+          step="0.5"
+          :aria-label="$t('heat.time')"
+          :aria-valuetext="$t('heat.at', { time: time, doing })"
+        />
+        <p class="now">
+          <TimeValue :seconds="time" /> {{ doing }}
+          <span v-if="platen !== null">{{ $t('heat.platen') }} <TemperatureValue :celsius="platen" /></span>
+          <span v-if="glueLine !== null">
+            {{ $t('heat.glueLine') }} <TemperatureValue :celsius="glueLine" /> {{ $t('heat.giveOrTake') }}
+            <TemperatureDifference :kelvin="story.giveOrTake" />
+          </span>
+        </p>
+        <table v-if="every" class="rows faces">
+          <thead>
+            <tr>
+              <th>{{ $t('heat.layer') }}</th>
+              <th>{{ $t('heat.upper') }}</th>
+              <th>{{ $t('heat.lower') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="face in faces" :key="face.name">
+              <td>{{ face.name }}</td>
+              <td><TemperatureValue :celsius="face.upper" /></td>
+              <td><TemperatureValue :celsius="face.lower" /></td>
+            </tr>
+          </tbody>
+        </table>
+        <ul class="events">
+          <li v-for="event in story.events" :key="`${event.what}${event.at}`">
+            <button type="button" @click="time = event.at"><TimeValue :seconds="event.at" /></button>
+            {{ event.what }}, <TemperatureValue :celsius="event.celsius" />
+          </li>
+        </ul>
+        <table v-if="peels.length" class="peel">
+          <thead>
+            <tr>
+              <th scope="col">{{ $t('heat.peel') }}</th>
+              <th scope="col">{{ $t('heat.onPad') }}</th>
+              <th scope="col">{{ $t('heat.onTable') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in peels" :key="row.how">
+              <th scope="row">{{ $t(`heat.${row.how}`) }}</th>
+              <td v-for="(wait, n) in [row.pad, row.table]" :key="n">
+                <TimeValue v-if="wait !== null" :seconds="wait" />
+                <span v-else>{{ $t('heat.never') }}</span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <ul class="doses muted">
+          <li v-for="dose in story.doses" :key="dose">{{ dose }}</li>
+        </ul>
+        <RouterLink :to="{ name: 'how-sure' }">{{ $t('heat.howSure') }}</RouterLink>
+      </template>
+    </QueryState>
+  </section>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  padding: 10px 0 4px;
+}
+
+.every {
+  color: var(--muted);
+  font-size: 14px;
+}
+
+.key {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  padding-top: 2px;
+  font-size: 13px;
+}
+
+.line {
+  width: 20px;
+  border-top: 3px solid var(--copper);
+  margin-left: 8px;
+}
+
+.line.platen {
+  border-top: 2px dotted var(--ink);
+  margin-left: 0;
+}
+
+.line.face {
+  border-top: 1.5px solid var(--slate);
+}
+
+.slider {
+  width: 100%;
+  margin: 6px 0 0;
+  accent-color: var(--copper);
+}
+
+.now {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  font-size: 15px;
+}
+
+.now .figure {
+  font-size: 18px;
+}
+
+.faces td,
+.faces th {
+  padding: 3px 8px;
+  font-size: 14px;
+}
+
+.events {
+  padding: 6px 0;
+  font-size: 14px;
+  list-style: none;
+}
+
+.events button {
+  min-width: 52px;
+  padding: 1px 6px;
+  border: 1px solid var(--line);
+  border-radius: 5px;
+  background: none;
+  font: inherit;
+  cursor: pointer;
+}
+
+.peel {
+  border-collapse: collapse;
+  font-size: 14px;
+}
+
+.peel th {
+  padding: 2px 18px 2px 0;
+  color: var(--muted);
+  font-weight: 500;
+  text-align: left;
+}
+
+.peel td {
+  padding: 2px 18px 2px 0;
+}
+
+.doses {
+  padding: 8px 0 6px;
+  font-size: 13px;
+  list-style: none;
+}
+</style>
