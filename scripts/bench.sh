@@ -17,6 +17,46 @@ run_bench() {
       say "Killing the application $kills times, seed $seed"
       maven -pl e2e verify -Dit.test=KillIT -Dsurefire.failIfNoSpecifiedTests=false \
         -Dkettle.kills="$kills" -Dkettle.seed="$seed" | grep -E 'kill|Tests run|FAIL|ERROR' ;;
-    *) fail "There is no benchmark '$what'." "There is: ./kettle bench kill" ;;
+    heat)
+      need_tools
+      build_bench
+      say "Timing the heat computation on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
+      bench_main HeatBenchmarks ;;
+    plan)
+      need_tools
+      build
+      build_bench
+      plan_over_http ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench kill" ;;
   esac
+}
+
+build_bench() {
+  maven -q -DskipTests -Dweb.skip -pl bench -am package dependency:build-classpath -Dmdep.outputFile=target/classpath
+}
+
+# A temporary folder of its own: two runs must not share the benchmark tool's lock.
+bench_main() {
+  local main=$1 folder
+  shift
+  folder=$(mktemp -d)
+  java -Djava.io.tmpdir="$folder" -cp "bench/target/classes:$(cat bench/target/classpath)" "velvetkettle.bench.$main" "$@"
+  rm -rf "$folder"
+}
+
+# An application of its own with the demo shop, on a free port, taken away afterwards.
+plan_over_http() {
+  local folder port=8497 press
+  folder=$(mktemp -d)
+  chmod 755 "$folder"
+  "$ROOT/kettle" start --data "$folder/data" --port "$port" >"$folder/log" 2>&1 &
+  for _ in $(seq 120); do
+    curl -fs "http://127.0.0.1:$port/api/presses" >/dev/null 2>&1 && break
+    sleep 1
+  done
+  press=$(curl -fs "http://127.0.0.1:$port/api/presses" | grep -o '"id":"[^"]*"' | head -1 | cut -d'"' -f4)
+  say "Planning over HTTP on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
+  bench_main PlanOverHttp "http://127.0.0.1:$port" "$press"
+  "$ROOT/kettle" stop --data "$folder/data" >/dev/null
+  rm -rf "$folder"
 }

@@ -1,6 +1,5 @@
 package velvetkettle.core.heat;
 
-import java.util.List;
 import velvetkettle.core.heat.conduction.Passage;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.press.Side;
@@ -44,9 +43,8 @@ record Act(Turn turn, Laying laying, Passage passage) {
 
   /** Water that left the cloth next to the medium after a moment, g/m2. */
   double steamAfter(int moment) {
-    List<Integer> cloth = laying.clothThatSteams();
     double left = 0;
-    for (int slab : cloth) {
+    for (int slab : laying.clothThatSteams()) {
       left += trace().water(moment, slab) - trace().water(end(), slab);
     }
     return 1000 * Math.max(0, left);

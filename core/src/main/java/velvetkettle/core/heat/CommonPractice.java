@@ -65,10 +65,20 @@ final class CommonPractice {
   }
 
   private final List<Case> cases = new ArrayList<>();
+  private final List<PracticeStacks.Pressed> stacks = new ArrayList<>();
 
   private CommonPractice() {}
 
   static List<Case> cases() {
+    return compared().cases;
+  }
+
+  /** The stacks behind the cases. */
+  static List<PracticeStacks.Pressed> stacks() {
+    return compared().stacks;
+  }
+
+  private static CommonPractice compared() {
     CommonPractice practice = new CommonPractice();
     practice.films();
     practice.papers();
@@ -76,27 +86,32 @@ final class CommonPractice {
     practice.dyes();
     practice.water();
     practice.steamIron();
-    return practice.cases;
+    return practice;
   }
 
   private void films() {
     PracticeStacks tee = PracticeStacks.on(Fabric.JERSEY, Fibre.COTTON, Adhesive.EVERYDAY);
-    seconds("film-150", tee.dried().film(150, Pressure.MEDIUM, 15).bondedAfter(), 4.9, 6.0, 150);
-    seconds("film-160", tee.dried().film(160, Pressure.MEDIUM, 10).bondedAfter(), 4.0, 5.1, 160);
+    seconds(
+        "film-150", kept(tee.dried().film(150, Pressure.MEDIUM, 15)).bondedAfter(), 4.9, 6.0, 150);
+    seconds(
+        "film-160", kept(tee.dried().film(160, Pressure.MEDIUM, 10)).bondedAfter(), 4.0, 5.1, 160);
     PracticeStacks byHand = tee.with(PressKind.HAND_LARGE);
-    seconds("hand-150", byHand.dried().film(150, Pressure.HAND, 30).bondedAfter(), 9.5, 14, 150);
-    seconds("hand-160", byHand.dried().film(160, Pressure.HAND, 30).bondedAfter(), 8, 11.5, 160);
+    seconds(
+        "hand-150", kept(byHand.dried().film(150, Pressure.HAND, 30)).bondedAfter(), 9.5, 14, 150);
+    seconds(
+        "hand-160", kept(byHand.dried().film(160, Pressure.HAND, 30)).bondedAfter(), 8, 11.5, 160);
     PracticeStacks.Pressed digital =
-        tee.press(
-            145,
-            Pressure.MEDIUM,
-            10,
-            layer(LayerKind.CARRIER, 0.10, Substance.CARRIER_FILM),
-            layer(LayerKind.GLUE, 0.08, Substance.HOT_MELT));
+        kept(
+            tee.press(
+                145,
+                Pressure.MEDIUM,
+                10,
+                layer(LayerKind.CARRIER, 0.10, Substance.CARRIER_FILM),
+                layer(LayerKind.GLUE, 0.08, Substance.HOT_MELT)));
     seconds("digital", digital.bondedAfter(), 5.0, 7.0, 145);
     PracticeStacks shell =
         PracticeStacks.on(Fabric.PADDED_SHELL, Fibre.POLYAMIDE_66, Adhesive.EVERYDAY);
-    PracticeStacks.Pressed padded = shell.dried().film(140, Pressure.FIRM, 6);
+    PracticeStacks.Pressed padded = kept(shell.dried().film(140, Pressure.FIRM, 6));
     seconds("padded-shell", padded.bondedAfter(), 3.4, 5.2, 140);
     double shine = Shine.onset(Fibre.POLYAMIDE_66).orElseThrow().degrees() - padded.hottestCloth();
     add("padded-shell-shine", shine, Kelvin.of(Math.round(shine)), 8, 16, false);
@@ -105,13 +120,14 @@ final class CommonPractice {
   private void papers() {
     PracticeStacks tee = PracticeStacks.on(Fabric.JERSEY, Fibre.COTTON, Adhesive.PAPER);
     PracticeStacks.Pressed paper =
-        tee.dried()
-            .press(
-                177,
-                Pressure.FIRM,
-                20,
-                layer(LayerKind.PAPER, 0.20, Substance.TRANSFER_PAPER),
-                layer(LayerKind.GLUE, 0.05, Substance.PRINT_COATING));
+        kept(
+            tee.dried()
+                .press(
+                    177,
+                    Pressure.FIRM,
+                    20,
+                    layer(LayerKind.PAPER, 0.20, Substance.TRANSFER_PAPER),
+                    layer(LayerKind.GLUE, 0.05, Substance.PRINT_COATING)));
     seconds("paper", paper.bondedAfter(), 5.5, 9, 177);
     seconds("paper-cold-table", paper.coolerThan(40, true), 20, 70, 40);
     seconds("paper-cold-pad", paper.coolerThan(40, false), 100, 210, 40);
@@ -122,14 +138,15 @@ final class CommonPractice {
   }
 
   /** Kraft paper over the print, as practice has it; times of what full colour needs. */
-  private static double printed(PracticeStacks shirt, double celsius, double seconds) {
+  private double printed(PracticeStacks shirt, double celsius, double seconds) {
     PracticeStacks.Pressed pressed =
-        shirt.press(
-            celsius,
-            Pressure.MEDIUM,
-            seconds,
-            layer(LayerKind.COVER, 0.10, Substance.KRAFT),
-            layer(LayerKind.PAPER, 0.11, Substance.SUBLIMATION_PAPER));
+        kept(
+            shirt.press(
+                celsius,
+                Pressure.MEDIUM,
+                seconds,
+                layer(LayerKind.COVER, 0.10, Substance.KRAFT),
+                layer(LayerKind.PAPER, 0.11, Substance.SUBLIMATION_PAPER)));
     Act act = pressed.act();
     double dose = act.trace().doseAtInterface(act.laying().bondBelow(), SublimationDose::rate);
     return dose / SublimationDose.FULL;
@@ -138,21 +155,23 @@ final class CommonPractice {
   private void webs() {
     PracticeStacks tee = PracticeStacks.on(Fabric.JERSEY, Fibre.COTTON, Adhesive.WEB);
     PracticeStacks.Pressed light =
-        tee.press(
-            152,
-            Pressure.LIGHT,
-            10,
-            layer(LayerKind.PAPER, 0.10, Substance.TRANSFER_PAPER),
-            layer(LayerKind.GLUE, 0.04, Substance.HOT_MELT));
+        kept(
+            tee.press(
+                152,
+                Pressure.LIGHT,
+                10,
+                layer(LayerKind.PAPER, 0.10, Substance.TRANSFER_PAPER),
+                layer(LayerKind.GLUE, 0.04, Substance.HOT_MELT)));
     double tack = light.act().trace().bondReaches(Adhesive.TACK * Adhesive.WEB.needed());
     seconds("light-web-tack", tack, 1.4, 3, 152);
     PracticeStacks.Pressed panel =
-        tee.press(
-            149,
-            Pressure.MEDIUM,
-            8,
-            layer(LayerKind.PATCH, 0.25, Substance.POLYESTER_PANEL),
-            layer(LayerKind.GLUE, 0.07, Substance.HOT_MELT));
+        kept(
+            tee.press(
+                149,
+                Pressure.MEDIUM,
+                8,
+                layer(LayerKind.PATCH, 0.25, Substance.POLYESTER_PANEL),
+                layer(LayerKind.GLUE, 0.07, Substance.HOT_MELT)));
     Trace trace = panel.act().trace();
     double needed = Adhesive.WEB.needed();
     times("panel-web-6", trace.readAt(6, trace::bond) / needed, 0.25, 0.8, 149);
@@ -169,7 +188,7 @@ final class CommonPractice {
 
   private void dyes() {
     PracticeStacks top = PracticeStacks.on(Fabric.INTERLOCK, Fibre.POLYESTER, Adhesive.BLOCKER);
-    Act act = top.film(120, Pressure.FIRM, 15).act();
+    Act act = kept(top.film(120, Pressure.FIRM, 15)).act();
     times("dye-sublimated", tint(act, DyeKind.SUBLIMATED, false), 1.01, 12, 120);
     times("dye-disperse", tint(act, DyeKind.DISPERSE, false), 0.4, 2.0);
     times("dye-solution", tint(act, DyeKind.SOLUTION_DYED, false), 0, 0.1);
@@ -184,8 +203,8 @@ final class CommonPractice {
 
   private void water() {
     PracticeStacks tee = PracticeStacks.on(Fabric.JERSEY, Fibre.COTTON, Adhesive.EVERYDAY);
-    PracticeStacks.Pressed damp = tee.film(150, Pressure.MEDIUM, 12);
-    PracticeStacks.Pressed dried = tee.dried().film(150, Pressure.MEDIUM, 12);
+    PracticeStacks.Pressed damp = kept(tee.film(150, Pressure.MEDIUM, 12));
+    PracticeStacks.Pressed dried = kept(tee.dried().film(150, Pressure.MEDIUM, 12));
     seconds("no-pre-press", damp.bondedAfter() - dried.bondedAfter(), 0.2, 1.5);
     grams("no-pre-press-steam", damp.steam(), 5, 16);
     grams("pre-press-steam", dried.steam(), 0, 2);
@@ -199,15 +218,21 @@ final class CommonPractice {
     PracticeStacks tee =
         PracticeStacks.on(Fabric.JERSEY, Fibre.COTTON, Adhesive.STONE).with(PressKind.IRON_STEAM);
     PracticeStacks.Pressed stones =
-        tee.press(
-            200,
-            Pressure.HAND,
-            120,
-            layer(LayerKind.CARRIER, 0.10, Substance.CARRIER_FILM),
-            layer(LayerKind.STONE, 1.3, Substance.STONE),
-            layer(LayerKind.GLUE, 0.15, Substance.STONE_GLUE));
+        kept(
+            tee.press(
+                200,
+                Pressure.HAND,
+                120,
+                layer(LayerKind.CARRIER, 0.10, Substance.CARRIER_FILM),
+                layer(LayerKind.STONE, 1.3, Substance.STONE),
+                layer(LayerKind.GLUE, 0.15, Substance.STONE_GLUE)));
     double bonded = stones.bondedAfter();
     add("steam-iron", bonded, Seconds.of(Math.round(bonded)), 15, 40, true);
+  }
+
+  private PracticeStacks.Pressed kept(PracticeStacks.Pressed pressed) {
+    stacks.add(pressed);
+    return pressed;
   }
 
   private void seconds(String key, double value, double least, double most, int... at) {

@@ -1,5 +1,6 @@
 package velvetkettle.core.heat;
 
+import java.util.Arrays;
 import java.util.List;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.dose.Steam;
@@ -46,7 +47,7 @@ public record Drying(Seconds time, double held, double left) {
         new Turn.Closed(Sentence.of("do.pre-press"), stack, platen, pressure, both, false);
     Act act = HeatRun.of(bench, null, List.of(turn), Draw.NOMINAL, TOLERANCE).get(0);
     Trace trace = act.trace();
-    List<Integer> cloth = act.laying().clothThatSteams();
+    int[] cloth = act.laying().clothThatSteams();
     double time = SHORTEST;
     while (time < LONGEST && leaves(trace, cloth, time, mainPress) > Steam.TOO_MUCH) {
       time++;
@@ -55,15 +56,15 @@ public record Drying(Seconds time, double held, double left) {
         Seconds.of(time), 1000 * water(trace, 0, cloth), leaves(trace, cloth, time, mainPress));
   }
 
-  private static double leaves(Trace trace, List<Integer> cloth, double from, Seconds mainPress) {
+  private static double leaves(Trace trace, int[] cloth, double from, Seconds mainPress) {
     return 1000 * (waterAt(trace, cloth, from) - waterAt(trace, cloth, from + mainPress.count()));
   }
 
-  private static double waterAt(Trace trace, List<Integer> cloth, double second) {
+  private static double waterAt(Trace trace, int[] cloth, double second) {
     return trace.readAt(second, moment -> water(trace, moment, cloth));
   }
 
-  private static double water(Trace trace, int moment, List<Integer> cloth) {
-    return cloth.stream().mapToDouble(slab -> trace.water(moment, slab)).sum();
+  private static double water(Trace trace, int moment, int[] cloth) {
+    return Arrays.stream(cloth).mapToDouble(slab -> trace.water(moment, slab)).sum();
   }
 }

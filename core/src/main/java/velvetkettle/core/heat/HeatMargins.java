@@ -2,8 +2,9 @@ package velvetkettle.core.heat;
 
 import java.util.ArrayList;
 import java.util.List;
-import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
+import velvetkettle.core.heat.conduction.Sequence;
+import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Celsius;
@@ -26,6 +27,9 @@ import velvetkettle.core.quantity.Times;
  * two and a half to four times too quick for them. Cost: about eight runs of a few milliseconds.
  */
 public final class HeatMargins implements MarginModel {
+  /** Two hundredths of a kelvin off in the end, K per step. */
+  private static final double FINE = 0.1;
+
   /** For a difference between two runs a coarser step will do, K. */
   private static final double COARSE = 0.3;
 
@@ -39,7 +43,7 @@ public final class HeatMargins implements MarginModel {
     if (!speaksOf(pressing)) {
       return new Judgement(practice, null);
     }
-    List<Act> acts = HeatRun.of(pressing, pressing.turns(), Draw.NOMINAL, Conduction.TOLERANCE);
+    List<Act> acts = HeatRun.of(pressing, pressing.turns(), Draw.NOMINAL, FINE);
     Reading reading = Reading.of(pressing, acts);
     Spread spread = spread(pressing);
     Margins margins =
@@ -56,16 +60,34 @@ public final class HeatMargins implements MarginModel {
 
   static Spread spread(Pressing pressing) {
     List<Turn> turns = untilBonded(pressing.turns());
-    Reading nominal = coarse(pressing, turns, Draw.NOMINAL);
+    int main = turns.size() - 1;
+    HeatRun.Run before =
+        prepared(pressing, turns.subList(0, main), Draw.NOMINAL)
+            .play(0, COARSE, Sequence.Kept.NOTHING);
+    Reading nominal = continued(pressing, turns, Draw.NOMINAL, before);
     List<Reading> off =
         Spread.draws(pressing.press().calibration()).stream()
-            .map(draw -> coarse(pressing, turns, draw))
+            .map(
+                draw ->
+                    draw.moisture() == 1
+                        ? continued(pressing, turns, draw, before)
+                        : Reading.of(pressing, HeatRun.of(pressing, turns, draw, COARSE)))
             .toList();
     return Spread.of(nominal, off);
   }
 
-  private static Reading coarse(Pressing pressing, List<Turn> turns, Draw draw) {
-    return Reading.of(pressing, HeatRun.of(pressing, turns, draw, COARSE));
+  /** Only how damp the cloth was in the beginning changes what comes before the main press. */
+  private static Reading continued(
+      Pressing pressing, List<Turn> turns, Draw draw, HeatRun.Run before) {
+    List<Act> acts = new ArrayList<>(before.acts());
+    acts.addAll(
+        prepared(pressing, turns, draw).play(turns.size() - 1, COARSE, before.kept()).acts());
+    return Reading.of(pressing, acts);
+  }
+
+  private static HeatRun prepared(Pressing pressing, List<Turn> turns, Draw draw) {
+    Adhesive adhesive = Adhesive.of(pressing.medium()).orElse(null);
+    return HeatRun.prepared(pressing.bench(), adhesive, turns, draw);
   }
 
   /** What comes after the last bonding turn hardly differs between draws. */

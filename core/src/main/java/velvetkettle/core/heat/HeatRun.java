@@ -6,7 +6,6 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.conduction.Air;
 import velvetkettle.core.heat.conduction.Bonding;
-import velvetkettle.core.heat.conduction.Passage;
 import velvetkettle.core.heat.conduction.Scene;
 import velvetkettle.core.heat.conduction.Sequence;
 import velvetkettle.core.heat.dose.Adhesive;
@@ -36,6 +35,8 @@ final class HeatRun {
       new Layer(
           LayerKind.LOWER_PLATEN, Sentence.of("layer.table"), null, Substance.TABLE_BOARD, null);
 
+  private final Bench bench;
+  private final List<Turn> turns;
   private final Draw draw;
   private final Warming warming;
   private final Slabs slabs;
@@ -45,7 +46,9 @@ final class HeatRun {
   private List<Layer> left = List.of();
   private Side side = Side.FACE;
 
-  private HeatRun(Bench bench, @Nullable Adhesive adhesive, Draw draw) {
+  private HeatRun(Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw) {
+    this.bench = bench;
+    this.turns = turns;
     this.draw = draw;
     warming = new Warming(bench.press().kind(), bench.workroom());
     slabs = new Slabs(bench.garment(), draw);
@@ -66,17 +69,40 @@ final class HeatRun {
    */
   static List<Act> of(
       Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw, double tolerance) {
-    HeatRun run = new HeatRun(bench, adhesive, draw);
+    return prepared(bench, adhesive, turns, draw).play(0, tolerance, Sequence.Kept.NOTHING).acts();
+  }
+
+  /** Lays up every turn without sending heat through any. */
+  static HeatRun prepared(Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw) {
+    HeatRun run = new HeatRun(bench, adhesive, turns, draw);
     turns.forEach(run::add);
+    return run;
+  }
+
+  /** What some turns did, and what they left. */
+  record Run(List<Act> acts, Sequence.Kept kept) {}
+
+  /**
+   * Sends heat through the turns from one on.
+   *
+   * @param first number of that turn, from 0
+   * @param before what the turns before it left
+   */
+  Run play(int first, double tolerance, Sequence.Kept before) {
     Workroom room = bench.workroom();
-    Air air = new Air(room.air().degrees(), room.humidity() / 100);
-    List<Passage> passages =
-        Sequence.run(run.scenes, air, draw.contact(), draw.moisture(), tolerance);
+    Sequence.Played played =
+        Sequence.run(
+            scenes.subList(first, scenes.size()),
+            new Air(room.air().degrees(), room.humidity() / 100),
+            draw.contact(),
+            draw.moisture(),
+            tolerance,
+            before);
     List<Act> acts = new ArrayList<>();
-    for (int i = 0; i < turns.size(); i++) {
-      acts.add(new Act(turns.get(i), run.layings.get(i), passages.get(i)));
+    for (int i = 0; i < played.passages().size(); i++) {
+      acts.add(new Act(turns.get(first + i), layings.get(first + i), played.passages().get(i)));
     }
-    return acts;
+    return new Run(acts, played.kept());
   }
 
   private void add(Turn turn) {

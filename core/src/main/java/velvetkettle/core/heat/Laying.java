@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import velvetkettle.core.heat.conduction.Lying;
 import velvetkettle.core.heat.conduction.Slab;
 import velvetkettle.core.press.Layer;
@@ -38,6 +39,8 @@ final class Laying {
   private final Side side;
   private final List<Lying> lying = new ArrayList<>();
   private final List<Band> bands = new ArrayList<>();
+  private final int[] cloth;
+  private final int bondBelow;
 
   Laying(Side side, List<Layer> layers, Slabs slabs, Warming warming, int turn) {
     this.side = side;
@@ -57,6 +60,8 @@ final class Laying {
       }
       bands.add(new Band(layer, first, lying.size()));
     }
+    cloth = slabsOf(bands.stream().filter(b -> CLOTH.contains(b.layer().kind())).toList());
+    bondBelow = findBondBelow();
   }
 
   private void lay(String name, LayerKind kind, List<Slab> slabs, boolean onto, double starts) {
@@ -95,6 +100,10 @@ final class Laying {
    * gas; -1 where nothing is being bonded.
    */
   int bondBelow() {
+    return bondBelow;
+  }
+
+  private int findBondBelow() {
     for (int i = 0; i < lying.size(); i++) {
       if (lying.get(i).name().equals(GLUE)) {
         return lying.get(i).turned() ? i - 1 : i;
@@ -108,12 +117,12 @@ final class Laying {
   }
 
   /** The slabs of the garment's own cloth. */
-  List<Integer> cloth() {
-    return slabsOf(bands.stream().filter(band -> CLOTH.contains(band.layer().kind())).toList());
+  int[] cloth() {
+    return cloth;
   }
 
   /** Cloth that steam can come from: the layers on this side of the first sheet between them. */
-  List<Integer> clothThatSteams() {
+  int[] clothThatSteams() {
     List<Band> reached = new ArrayList<>();
     for (Band band : bands) {
       if (band.layer().kind() == LayerKind.SEPARATOR && !reached.isEmpty()) {
@@ -126,13 +135,7 @@ final class Laying {
     return slabsOf(reached);
   }
 
-  private static List<Integer> slabsOf(List<Band> bands) {
-    List<Integer> slabs = new ArrayList<>();
-    for (Band band : bands) {
-      for (int i = band.first(); i < band.end(); i++) {
-        slabs.add(i);
-      }
-    }
-    return slabs;
+  private static int[] slabsOf(List<Band> bands) {
+    return bands.stream().flatMapToInt(b -> IntStream.range(b.first(), b.end())).toArray();
   }
 }

@@ -123,8 +123,12 @@ record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
 
   /** What came of it; the last turn is the press. */
   record Pressed(PracticeStacks stacks, List<Turn> turns) {
+    List<Act> acts() {
+      return stacks.run(turns);
+    }
+
     Act act() {
-      List<Act> acts = stacks.run(turns);
+      List<Act> acts = acts();
       return acts.get(acts.size() - 1);
     }
 

@@ -36,11 +36,14 @@ final class Column {
   private double heaterWatts;
   private double topLink;
   private double topCelsius;
+  private double topSource;
   private double bottomLink;
   private double bottomCelsius;
 
   private final double[] pivot;
   private final double[] right;
+  private final double[] addedPivot;
+  private final double[] addedRight;
   private final double[] source;
   private final double[] slope;
 
@@ -67,6 +70,8 @@ final class Column {
     links = new double[nodes];
     pivot = new double[nodes];
     right = new double[nodes];
+    addedPivot = new double[nodes];
+    addedRight = new double[nodes];
     source = new double[nodes];
     slope = new double[nodes];
     for (int p = 0; p < parts.size(); p++) {
@@ -102,6 +107,7 @@ final class Column {
     } else if (phase.top() instanceof Boundary.Held held) {
       topLink = behind(held.conductance(), half[first]);
       topCelsius = held.celsius();
+      topSource = topLink * topCelsius;
     }
     if (phase.bottom() instanceof Boundary.Held held) {
       bottomLink = behind(held.conductance(), half[nodes - 1]);
@@ -147,75 +153,81 @@ final class Column {
 
   /** One step of implicit Euler, from the old state into the new one; the heat account with it. */
   void solve(double[] t0, double[] w0, double dt, double[] t1, double[] w1) {
-    assemble(t0, dt);
     moisten(t0, w0, dt);
-    eliminate(t1);
+    double heaterPivot = platenAbove ? heater(t0[0]) : 0;
+    forward(t0, 1 / dt, heaterPivot);
+    back(t1);
     dry(w0, dt, t1, w1);
     int first = firstCell[0];
     in = (platenAbove ? link[0] * (t1[0] - t1[first]) : topLink * (topCelsius - t1[0])) * dt;
     out = bottomLink * (t1[nodes - 1] - bottomCelsius) * dt;
   }
 
-  private void assemble(double[] t0, double dt) {
-    double perSecond = 1 / dt;
-    for (int i = 0; i < nodes; i++) {
-      double held = capacity[i] * perSecond;
-      pivot[i] = held + links[i];
-      right[i] = held * t0[i];
+  /**
+   * The heater's line is steep only within its last two kelvin, so it is taken as it stands now.
+   * Sets what it adds to the right side, and returns what it adds to the pivot.
+   */
+  private double heater(double now) {
+    double missing = platenSet - now;
+    if (missing >= Boundary.Platen.FULL_POWER_BELOW) {
+      topSource = heaterWatts;
+      return 0;
     }
-    right[0] += topLink * topCelsius;
-    right[nodes - 1] += bottomLink * bottomCelsius;
-    if (platenAbove) {
-      heat(t0[0]);
+    if (missing <= 0) {
+      topSource = 0;
+      return 0;
     }
+    double perKelvin = heaterWatts / Boundary.Platen.FULL_POWER_BELOW;
+    topSource = perKelvin * platenSet;
+    return perKelvin;
   }
 
   /**
-   * The heater's line is steep only within its last two kelvin, so it is taken as it stands now.
+   * The water in cloth: its heat, and what drying takes, linear in the new temperature. Written as
+   * what it adds to pivot and right side.
    */
-  private void heat(double now) {
-    double missing = platenSet - now;
-    if (missing >= Boundary.Platen.FULL_POWER_BELOW) {
-      right[0] += heaterWatts;
-    } else if (missing > 0) {
-      double perKelvin = heaterWatts / Boundary.Platen.FULL_POWER_BELOW;
-      pivot[0] += perKelvin;
-      right[0] += perKelvin * platenSet;
-    }
-  }
-
-  /** The water in cloth: its heat, and what drying takes, linear in the new temperature. */
   private void moisten(double[] t0, double[] w0, double dt) {
     double perSecond = 1 / dt;
     double drying = Moisture.LATENT_HEAT / (Moisture.DRYING_SECONDS + dt);
     for (int i : cloth) {
       double held = thirsty[i] * w0[i] * Moisture.WATER_HEAT_CAPACITY * perSecond;
-      pivot[i] += held;
-      right[i] += held * t0[i];
+      double above = w0[i] - regain[i] * isotherm.at(t0[i]);
       source[i] = 0;
       slope[i] = 0;
-      double above = w0[i] - regain[i] * isotherm.at(t0[i]);
       if (above > 0) {
         double speed = thirsty[i] * drying;
         slope[i] = -speed * regain[i] * isotherm.slope(t0[i]);
         source[i] = speed * above - slope[i] * t0[i];
-        pivot[i] += slope[i];
-        right[i] -= source[i];
       }
+      addedPivot[i] = held + slope[i];
+      addedRight[i] = held * t0[i] - source[i];
     }
   }
 
-  /** Thomas algorithm; the matrix is diagonally dominant, so it needs no exchange of rows. */
-  private void eliminate(double[] t1) {
-    double inverse = 1 / pivot[0];
+  /**
+   * Thomas algorithm, assembled on the way; the matrix is diagonally dominant, so it needs no
+   * exchange of rows. Leaves the inverse of each pivot.
+   */
+  private void forward(double[] t0, double perSecond, double heaterPivot) {
+    double held = capacity[0] * perSecond;
+    double rightSide = held * t0[0] + addedRight[0] + topSource;
+    double inverse = 1 / (held + links[0] + addedPivot[0] + heaterPivot);
+    right[0] = rightSide;
     pivot[0] = inverse;
     for (int i = 1; i < nodes; i++) {
-      double factor = link[i - 1] * inverse;
-      right[i] += factor * right[i - 1];
-      inverse = 1 / (pivot[i] - factor * link[i - 1]);
+      double above = link[i - 1];
+      double factor = above * inverse;
+      held = capacity[i] * perSecond;
+      rightSide = held * t0[i] + addedRight[i] + factor * rightSide;
+      inverse = 1 / (held + links[i] + addedPivot[i] - factor * above);
+      right[i] = rightSide;
       pivot[i] = inverse;
     }
-    double below = right[nodes - 1] * inverse;
+    right[nodes - 1] += bottomLink * bottomCelsius;
+  }
+
+  private void back(double[] t1) {
+    double below = right[nodes - 1] * pivot[nodes - 1];
     t1[nodes - 1] = below;
     for (int i = nodes - 2; i >= 0; i--) {
       below = (right[i] + link[i] * below) * pivot[i];

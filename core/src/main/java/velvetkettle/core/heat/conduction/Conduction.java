@@ -26,6 +26,11 @@ public final class Conduction {
   private static final double LONGEST_CLOSED_STEP = 0.25;
 
   private static final double LONGEST_OPEN_STEP = 2;
+
+  /** From this tolerance on a run serves a difference, or a rough time: longer steps will do. */
+  private static final double COARSE = 0.2;
+
+  private static final double LONGEST_COARSE_STEP = 1;
   private static final double SHORTEST_STEP = 1e-10;
 
   /** A press takes one or two hundred steps; a stack that needs this many is none of this trade. */
@@ -49,6 +54,7 @@ public final class Conduction {
 
   private double bond;
   private double bondRate;
+  private int trials;
   private double in;
   private double stored;
   private double latent;
@@ -58,7 +64,7 @@ public final class Conduction {
     this.phase = phase;
     this.tolerance = tolerance;
     double ambient = Moisture.ambientPascal(phase.roomCelsius(), phase.relativeHumidity());
-    column = new Column(phase, new Isotherm(Moisture.vapourPascal(phase.closed(), ambient)));
+    column = new Column(phase, Isotherm.of(Moisture.vapourPascal(phase.closed(), ambient)));
     trace = new Trace(phase.parts().size());
     t = new double[column.nodes];
     w = new double[column.nodes];
@@ -91,12 +97,13 @@ public final class Conduction {
     double waterBefore = water();
     double now = 0;
     bondRate = bondRate();
-    wet();
+    wet(bond);
     record(now);
-    double longest = phase.closed() ? LONGEST_CLOSED_STEP : LONGEST_OPEN_STEP;
+    double longest = longestStep();
     double dt = FIRST_STEP;
     while (now < phase.seconds() - 1e-12) {
       dt = Math.min(dt, phase.seconds() - now);
+      wet(bond + bondRate * dt / 2);
       double error = tryStep(dt);
       if (error > 4 * tolerance) {
         dt *= factor(error);
@@ -117,12 +124,20 @@ public final class Conduction {
     return passage(waterBefore);
   }
 
+  private double longestStep() {
+    if (!phase.closed()) {
+      return LONGEST_OPEN_STEP;
+    }
+    return tolerance >= COARSE ? LONGEST_COARSE_STEP : LONGEST_CLOSED_STEP;
+  }
+
   private double factor(double error) {
     double wanted = error == 0 ? 2 : 0.9 * Math.sqrt(tolerance / error);
     return Math.max(0.3, Math.min(2, wanted));
   }
 
   private double tryStep(double dt) {
+    trials++;
     column.solve(t, w, dt, tWhole, wWhole);
     double inWhole = column.in;
     double outWhole = column.out;
@@ -157,7 +172,7 @@ public final class Conduction {
     wNext = oldW;
     bondRate = bondRate();
     bond += dt * (before + bondRate) / 2;
-    wet();
+    wet(bond);
   }
 
   private double bondRate() {
@@ -167,12 +182,12 @@ public final class Conduction {
         : line.adhesive().rate(column.glueLine(t, line.below()), phase.pressureKpa());
   }
 
-  /** The contact of adhesive and cloth as far as the bond has come. */
-  private void wet() {
+  /** The contact of adhesive and cloth as far as the bond has come; for a step, at its middle. */
+  private void wet(double dose) {
     GlueLine line = phase.bond();
     if (line != null && !phase.parts().get(line.below()).laminated()) {
       double dry = Column.contact(phase, line.below());
-      column.touch(line.below(), Contact.wetting(dry, bond / line.adhesive().needed()));
+      column.touch(line.below(), Contact.wetting(dry, dose / line.adhesive().needed()));
     }
   }
 
@@ -216,6 +231,7 @@ public final class Conduction {
         line == null ? null : new GlueLine(line.below(), line.adhesive(), bond),
         trace,
         new Energy(in, stored, latent, out),
-        waterBefore - water());
+        waterBefore - water(),
+        trials);
   }
 }

@@ -1,18 +1,33 @@
 package velvetkettle.core.heat.conduction;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
 /**
  * {@link Moisture#equilibrium} for unit regain at one vapour pressure, tabulated every half kelvin
- * and read linearly; its slope comes for nothing. Made once a phase, read in every cell at every
- * step.
+ * and read linearly; its slope comes for nothing. Read in every cell at every step. Tables are
+ * kept, because a shop has one room and so two vapour pressures: the press closed and open.
  */
 final class Isotherm {
   private static final double LOWEST = -10;
   private static final double HIGHEST = 310;
   private static final double SPACING = 0.5;
 
+  /** More rooms than this at once are forgotten; a table is five kilobytes. */
+  private static final int KEPT = 64;
+
+  private static final Map<Double, Isotherm> TABLES = new ConcurrentHashMap<>();
+
   private final double[] table;
 
-  Isotherm(double vapourPascal) {
+  static Isotherm of(double vapourPascal) {
+    if (TABLES.size() > KEPT) {
+      TABLES.clear();
+    }
+    return TABLES.computeIfAbsent(vapourPascal, Isotherm::new);
+  }
+
+  private Isotherm(double vapourPascal) {
     int size = (int) Math.round((HIGHEST - LOWEST) / SPACING) + 1;
     table = new double[size];
     for (int i = 0; i < size; i++) {

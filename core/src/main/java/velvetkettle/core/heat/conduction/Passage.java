@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param platenCelsius NaN where no platen stood above
  * @param bond the glue line with what it has now; null where there is none
  * @param waterLost by all cloth, kg/m2
+ * @param trials steps that were tried, each of three solves
  */
 public record Passage(
     List<Part> parts,
@@ -17,7 +18,8 @@ public record Passage(
     @Nullable GlueLine bond,
     Trace trace,
     Energy energy,
-    double waterLost) {
+    double waterLost,
+    int trials) {
   public Passage {
     parts = List.copyOf(parts);
   }

@@ -28,6 +28,28 @@ public final class Sequence {
   private final Map<String, Profile> faceUp = new HashMap<>();
   private final Map<String, Double> doses = new HashMap<>();
 
+  /** What the layers have become: their state face up, and the doses of their glue lines. */
+  public record Kept(Map<String, Profile> faceUp, Map<String, Double> doses) {
+    public static final Kept NOTHING = new Kept(Map.of(), Map.of());
+
+    public Kept {
+      faceUp = Map.copyOf(faceUp);
+      doses = Map.copyOf(doses);
+    }
+  }
+
+  /**
+   * What the scenes did.
+   *
+   * @param passages what each scene left, in their order
+   * @param kept what the layers are in the end
+   */
+  public record Played(List<Passage> passages, Kept kept) {
+    public Played {
+      passages = List.copyOf(passages);
+    }
+  }
+
   private Sequence(Air air, double contactFactor, double moistureFactor, double tolerance) {
     this.air = air;
     this.contactFactor = contactFactor;
@@ -36,23 +58,30 @@ public final class Sequence {
   }
 
   public static List<Passage> run(List<Scene> scenes, Air air) {
-    return run(scenes, air, 1, 1, Conduction.TOLERANCE);
+    return run(scenes, air, 1, 1, Conduction.TOLERANCE, Kept.NOTHING).passages();
   }
 
   /**
    * @param contactFactor the press's own, 1 where it was not measured
    * @param moistureFactor more or less water in the cloth than the room's air explains, 0 to 5
    * @param tolerance K per step
-   * @return what each scene left, in their order
+   * @param before what scenes before these left
    */
-  public static List<Passage> run(
-      List<Scene> scenes, Air air, double contactFactor, double moistureFactor, double tolerance) {
+  public static Played run(
+      List<Scene> scenes,
+      Air air,
+      double contactFactor,
+      double moistureFactor,
+      double tolerance,
+      Kept before) {
     Sequence sequence = new Sequence(air, contactFactor, moistureFactor, tolerance);
+    sequence.faceUp.putAll(before.faceUp());
+    sequence.doses.putAll(before.doses());
     List<Passage> passages = new ArrayList<>();
     for (Scene scene : scenes) {
       passages.add(sequence.play(scene));
     }
-    return passages;
+    return new Played(passages, new Kept(sequence.faceUp, sequence.doses));
   }
 
   private Passage play(Scene scene) {

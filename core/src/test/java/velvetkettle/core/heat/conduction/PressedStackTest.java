@@ -74,7 +74,7 @@ class PressedStackTest {
     double vapour =
         Moisture.vapourPascal(true, Moisture.ambientPascal(Layers.ROOM, Layers.HUMIDITY));
     assertThat(Moisture.equilibrium(0.070, celsius, vapour)).isCloseTo(water, within(0.0003));
-    assertThat(0.070 * new Isotherm(vapour).at(celsius)).isCloseTo(water, within(0.0003));
+    assertThat(0.070 * Isotherm.of(vapour).at(celsius)).isCloseTo(water, within(0.0003));
   }
 
   @Test

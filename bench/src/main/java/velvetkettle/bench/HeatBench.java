@@ -1,0 +1,53 @@
+package velvetkettle.bench;
+
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import velvetkettle.core.heat.conduction.Conduction;
+import velvetkettle.core.heat.conduction.Passage;
+import velvetkettle.core.heat.conduction.Phase;
+
+/** One film press of 15 s, moist, beside the bare sweeps of the same size and count. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 6, time = 1)
+@Fork(1)
+public class HeatBench {
+  /** How many times as many cells. */
+  @Param({"1", "2", "4", "8"})
+  public int finer;
+
+  private Phase phase;
+  private BareSweeps bare;
+  private int sweeps;
+
+  @Setup
+  public void setUp() {
+    phase = Press.phase(15, finer, true);
+    Passage once = Conduction.run(phase);
+    sweeps = once.trials() * 3;
+    int nodes = phase.parts().stream().mapToInt(part -> part.slab().cells()).sum();
+    bare = new BareSweeps(nodes);
+  }
+
+  @Benchmark
+  public Passage press() {
+    return Conduction.run(phase);
+  }
+
+  @Benchmark
+  public double[] bareSweeps() {
+    return bare.run(sweeps);
+  }
+}

@@ -1,0 +1,55 @@
+package velvetkettle.core.heat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.Window;
+
+/**
+ * A family whose own window the computation condemns is a wrong constant, not a wrong window. The
+ * windows: common practice, no source.
+ */
+class AdhesiveWindowsTest {
+  @ParameterizedTest
+  @CsvSource({
+    "film-smooth, JERSEY, COTTON",
+    "film-block, INTERLOCK, POLYESTER",
+    "paper-light, JERSEY, COTTON",
+    "sub-direct, WOVEN_SHIRTING, POLYESTER",
+    "patch-web, JERSEY, COTTON"
+  })
+  @DisplayName("every medium holds in the middle of its window, two to six times over")
+  void middle(String medium, Fabric fabric, Fibre fibre) {
+    Judgement judged = on(medium, fabric, fibre).judge();
+    assertThat(judged.heat().bond().count()).isBetween(1.9, 6.0);
+    assertThat(judged.margins().hold().verdict()).isEqualTo(Verdict.SAFE);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "film-smooth, JERSEY, COTTON",
+    "film-block, INTERLOCK, POLYESTER",
+    "paper-light, JERSEY, COTTON",
+    "sub-direct, WOVEN_SHIRTING, POLYESTER"
+  })
+  @DisplayName("its coolest, shortest corner still holds")
+  void corner(String medium, Fabric fabric, Fibre fibre) {
+    Window window = MediaCatalogue.pressed(medium).orElseThrow().window();
+    Judgement judged =
+        on(medium, fabric, fibre)
+            .at(window.temperature().low().degrees(), window.time().low().count())
+            .judge();
+    assertThat(judged.heat().bond().count()).isGreaterThan(0.9);
+  }
+
+  private static PressingBuilder on(String medium, Fabric fabric, Fibre fibre) {
+    return PressingBuilder.of(medium).on(fabric, fibre).dyed(DyeKind.UNDYED, Depth.WHITE);
+  }
+}

@@ -1,0 +1,232 @@
+package velvetkettle.core.heat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.press.Substance;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * A pressing on one layer of cloth, put together for a test; white film on a cotton tee at first.
+ */
+final class PressingBuilder {
+  private static final Sentence UNNAMED = Sentence.of("story.opened");
+
+  private Blend blend = Blend.of(Fibre.COTTON);
+  private Fabric fabric = Fabric.JERSEY;
+  private Depth depth = Depth.DARK;
+  private DyeKind dye = DyeKind.REACTIVE;
+  private Finish finish = Finish.NONE;
+  private IronMark iron = IronMark.UNKNOWN;
+  private Depth lightest = Depth.WHITE;
+  private PressMedium medium = MediaCatalogue.pressed("film-smooth").orElseThrow();
+  private PressKind kind = PressKind.PLATE_DRAW;
+  private Calibration calibration = Calibration.NONE;
+  private double platen = 155;
+  private double seconds = 12;
+  private Pressure pressure = Pressure.MEDIUM;
+  private double preDrying = 5;
+  private boolean bySheet;
+
+  static PressingBuilder film() {
+    return new PressingBuilder();
+  }
+
+  /** The medium at the middle of its own window, as firm as it asks for. */
+  static PressingBuilder of(String key) {
+    PressingBuilder builder = new PressingBuilder();
+    builder.medium = MediaCatalogue.pressed(key).orElseThrow();
+    builder.pressure = builder.medium.window().pressure();
+    return builder.at(
+        builder.medium.window().usualTemperature().degrees(),
+        builder.medium.window().usualTime().count());
+  }
+
+  PressingBuilder at(double celsius, double time) {
+    platen = celsius;
+    seconds = time;
+    return this;
+  }
+
+  PressingBuilder on(Fabric cloth, Fibre fibre) {
+    return on(cloth, Blend.of(fibre));
+  }
+
+  PressingBuilder on(Fabric cloth, Blend mix) {
+    fabric = cloth;
+    blend = mix;
+    return this;
+  }
+
+  PressingBuilder dyed(DyeKind how, Depth deep) {
+    dye = how;
+    depth = deep;
+    return this;
+  }
+
+  PressingBuilder finished(Finish with) {
+    finish = with;
+    return this;
+  }
+
+  PressingBuilder labelled(IronMark mark) {
+    iron = mark;
+    return this;
+  }
+
+  PressingBuilder art(Depth lightestColour) {
+    lightest = lightestColour;
+    return this;
+  }
+
+  PressingBuilder with(PressKind press, Calibration measured) {
+    kind = press;
+    calibration = measured;
+    if (press.pressedByHand()) {
+      pressure = Pressure.HAND;
+    }
+    return this;
+  }
+
+  PressingBuilder dried(double time) {
+    preDrying = time;
+    return this;
+  }
+
+  PressingBuilder bySheet() {
+    bySheet = true;
+    return this;
+  }
+
+  Judgement judge() {
+    return new HeatMargins().judge(build());
+  }
+
+  Pressing build() {
+    Garment garment =
+        new Garment(
+            "top",
+            GarmentKind.PANEL,
+            blend,
+            fabric,
+            new Colour("some", depth, Hue.BLUE),
+            dye,
+            finish,
+            Set.of(),
+            iron,
+            Size.ADULT);
+    Artwork art =
+        new Artwork(
+            "art",
+            ArtKind.LOGO,
+            Millimetres.of(100),
+            Millimetres.of(100),
+            1,
+            lightest,
+            Placement.CHEST,
+            Surface.ANY,
+            null);
+    Press press = new Press("press", kind, Millimetres.of(400), Millimetres.of(400), calibration);
+    List<Turn> turns =
+        List.of(
+            closed(bare(), preDrying, false),
+            new Turn.Open(UNNAMED, false, false, Seconds.of(8)),
+            closed(stack(), seconds, true),
+            new Turn.Open(UNNAMED, true, false, Seconds.of(30)));
+    return new Pressing(
+        garment,
+        art,
+        medium,
+        press,
+        Workroom.USUAL,
+        medium.window().temperature(),
+        medium.window().time(),
+        bySheet,
+        Celsius.of(platen),
+        Seconds.of(seconds),
+        pressure,
+        turns);
+  }
+
+  private Turn.Closed closed(List<Layer> layers, double time, boolean bonds) {
+    Side side = bonds ? medium.side() : Side.FACE;
+    return new Turn.Closed(
+        UNNAMED,
+        new Stack(side, layers, null),
+        Celsius.of(platen),
+        pressure,
+        Seconds.of(time),
+        bonds);
+  }
+
+  private List<Layer> bare() {
+    return new ArrayList<>(
+        List.of(
+            platen(),
+            Layer.of(LayerKind.FRONT, UNNAMED, 1, Substance.GARMENT_CLOTH),
+            pad(),
+            base()));
+  }
+
+  /** From the face the medium on the cloth, from the back the cloth on the medium. */
+  private List<Layer> stack() {
+    List<Layer> layers = bare();
+    List<Layer> own = new ArrayList<>(medium.layers());
+    if (medium.side() == Side.BACK) {
+      Collections.reverse(own);
+      layers.addAll(2, own);
+    } else {
+      layers.addAll(1, own);
+    }
+    Substance cover = medium.cover().substance();
+    if (cover != null) {
+      layers.add(1, Layer.of(LayerKind.COVER, UNNAMED, medium.cover().thickness().count(), cover));
+    }
+    return layers;
+  }
+
+  private Layer platen() {
+    return new Layer(LayerKind.HEATED_PLATEN, UNNAMED, null, null, null);
+  }
+
+  private Layer pad() {
+    return Layer.of(
+        LayerKind.PAD, UNNAMED, kind.usualPad().thickness().count(), kind.usualPad().substance());
+  }
+
+  private Layer base() {
+    Substance base = kind.pressedByHand() ? Substance.TABLE_BOARD : Substance.ALUMINIUM;
+    return new Layer(LayerKind.LOWER_PLATEN, UNNAMED, null, base, null);
+  }
+}

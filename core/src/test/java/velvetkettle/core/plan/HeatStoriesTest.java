@@ -1,0 +1,136 @@
+package velvetkettle.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static velvetkettle.core.plan.Jobs.job;
+
+import java.util.List;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.heat.HeatStory;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.quantity.Millimetres;
+
+/** What the heat does in a plan's own turns. */
+class HeatStoriesTest {
+  @Test
+  @DisplayName("the story runs from the pre-press to the table, in the order of the plan's steps")
+  void stretches() {
+    HeatStory story = told(job(Jobs.navyRowingTop(), Jobs.whiteLettering(), 1));
+    assertThat(story.stretches().stream().filter(HeatStory.Stretch::closed)).hasSize(3);
+    assertThat(story.seconds()).isSorted();
+    double end = 0;
+    for (HeatStory.Stretch stretch : story.stretches()) {
+      assertThat(stretch.from()).isEqualTo(end);
+      end = stretch.to();
+    }
+    assertThat(story.seconds().get(story.seconds().size() - 1)).isEqualTo(end);
+  }
+
+  @Test
+  @DisplayName("every face stays between the room and the platen, at every moment")
+  void faces() {
+    JobRequest job = job(Jobs.charcoalHalfZip(), Jobs.whiteLettering(), 1);
+    HeatStory story = told(job);
+    assertThat(story.layers())
+        .extracting(HeatStory.LayerTrack::kind)
+        .contains(
+            LayerKind.CARRIER, LayerKind.GLUE, LayerKind.FRONT, LayerKind.BACK, LayerKind.PAD);
+    for (HeatStory.LayerTrack layer : story.layers()) {
+      for (HeatStory.Curve curve : layer.upper()) {
+        assertThat(curve.from() + curve.celsius().size())
+            .isLessThanOrEqualTo(story.seconds().size());
+        assertThat(curve.celsius()).allSatisfy(c -> assertThat(c).isBetween(20.0, 156.0));
+      }
+    }
+  }
+
+  @Test
+  @DisplayName("the glue flows before the bond is made, and dye comes to rest after opening")
+  void events() {
+    HeatStory story = told(job(Jobs.navyRowingTop(), Jobs.whiteLettering(), 1));
+    assertThat(story.events())
+        .extracting(event -> event.what().key())
+        .containsSubsequence("story.glue-flows", "story.bond-made", "story.dye-rests");
+    assertThat(story.events()).extracting(HeatStory.Event::at).isSorted();
+    assertThat(story.limits())
+        .extracting(limit -> limit.what().key())
+        .contains("story.limit.shines");
+  }
+
+  @Test
+  @DisplayName("a piece is fit to peel sooner on the table than on the pad, warm sooner than cold")
+  void peel() {
+    HeatStory.PeelMoment peel = told(job(Jobs.whiteBandTee(), Jobs.photograph(), 1)).peel();
+    assertThat(peel.warmOnTable()).isLessThan(peel.warmOnPad());
+    assertThat(peel.coldOnTable()).isLessThan(peel.coldOnPad());
+    assertThat(peel.warmOnTable()).isLessThan(peel.coldOnTable());
+  }
+
+  @Test
+  @DisplayName("sublimation tells when the print is over; a patch from the back when its web flows")
+  void otherMedia() {
+    HeatStory print =
+        told(
+            job(
+                Jobs.whiteStewardShirt(),
+                Jobs.art(ArtKind.ALL_OVER_PRINT, 380, 480, 200, Depth.LIGHT, Placement.ALL_OVER),
+                1));
+    assertThat(print.events()).extracting(e -> e.what().key()).contains("story.print-over");
+    assertThat(print.peel()).isNull();
+    HeatStory patch = told(job(Jobs.woolBlazer(), Jobs.crest(), 1));
+    assertThat(patch.events()).extracting(e -> e.what().key()).contains("story.bond-made");
+    assertThat(patch.doses()).extracting("key").contains("dose.bond", "dose.scorch", "dose.steam");
+  }
+
+  @Test
+  @DisplayName("where there is no story it says why")
+  void untold() {
+    JobRequest bag =
+        job(Jobs.deckBag(), Jobs.art(ArtKind.LOGO, 150, 150, 1, Depth.DARK, Placement.CHEST), 1);
+    assertThat(tell(bag).untold().key()).isEqualTo("story.untold.no-heat");
+    Press iron =
+        new Press(
+            "Iron",
+            PressKind.IRON_STEAM,
+            Millimetres.of(200),
+            Millimetres.of(110),
+            Calibration.NONE);
+    JobRequest ironed = job(Jobs.whiteBandTee(), Jobs.whiteLettering(), 1, iron, null, null);
+    assertThat(tell(ironed).untold().key()).isEqualTo("story.untold.tool");
+    assertThatThrownBy(() -> HeatStories.of(bag, Jobs.planner().plan(bag), "other"))
+        .hasMessageContaining("other");
+  }
+
+  @Test
+  @DisplayName("a later press on a damp day takes longer to dry and says from which air")
+  void theRoomIsInTheEvidence() {
+    List<Evidence> why =
+        Jobs.weigh(Jobs.whiteBandTee(), Jobs.whiteLettering())
+            .options()
+            .get(0)
+            .recipe()
+            .drying()
+            .why();
+    assertThat(why).extracting(e -> e.sentence().key()).containsExactly("why.dry-computed");
+    assertThat(why.get(0).source()).isEqualTo(Source.MODEL);
+  }
+
+  private static HeatStory told(JobRequest job) {
+    HeatStory story = tell(job).story();
+    if (story == null) {
+      throw new AssertionError("nothing is told");
+    }
+    return story;
+  }
+
+  private static HeatStories.Told tell(JobRequest job) {
+    return HeatStories.of(job, Jobs.planner().plan(job), "a");
+  }
+}
