@@ -32,6 +32,12 @@ describe('a margin', () => {
     expect(bar.text()).toContain('+1 s in hand')
     expect(bar.text()).toContain('Inside its window.')
   })
+
+  it('says whether it was computed or comes from practice', () => {
+    expect(mounted(MarginBar, { margin, reason: true }, words).text()).toContain('computed')
+    const practice = { ...margin, computed: false }
+    expect(mounted(MarginBar, { margin: practice, reason: true }, words).text()).toContain('practice')
+  })
 })
 
 describe('a method that will do', () => {

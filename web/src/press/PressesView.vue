@@ -73,7 +73,7 @@ function kept() {
         </table>
       </div>
     </QueryState>
-    <WorkroomForm v-if="workroom" :key="workroom.version" :workroom="workroom" @kept="kept" />
+    <WorkroomForm v-if="workroom" :workroom="workroom" @kept="kept" />
     <PressForm v-if="changing" :press="changing.view" @kept="kept" @cancel="changing = null" />
   </main>
 </template>

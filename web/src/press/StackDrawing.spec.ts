@@ -29,6 +29,27 @@ describe('the Stack', () => {
     expect(drawing.text()).toContain('Glue line')
   })
 
+  it('carries what was computed: each peak, and the glue line with how far it may be off', () => {
+    const drawing = mounted(StackDrawing, { stack, depth: 'DARK', hue: 'BLUE', height: 420 })
+    expect(drawing.findAll('text.peak').map((t) => t.text())).toEqual([
+      '132 °C',
+      '131 °C',
+      '129 °C',
+      '119 °C',
+      '56 °C',
+    ])
+    expect(drawing.find('figcaption').text().replace(/\s+/g, ' ')).toMatch(/129 °C, ?give or take 5 °C/)
+    const older = {
+      ...stack,
+      glueLinePeak: null,
+      giveOrTake: null,
+      layers: stack.layers.map((layer) => ({ ...layer, peak: null })),
+    }
+    const plain = mounted(StackDrawing, { stack: older, depth: 'DARK', hue: 'BLUE', height: 420 })
+    expect(plain.findAll('text.peak')).toHaveLength(0)
+    expect(plain.text()).not.toContain('give or take')
+  })
+
   it('says nothing of a glue line where nothing is bonded', () => {
     const bare = mounted(StackDrawing, {
       stack: { ...stack, glueLineBelow: null },

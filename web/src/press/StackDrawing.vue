@@ -96,7 +96,9 @@ function thickness(band: Band): string {
       <span class="dot" aria-hidden="true" />
       {{ $t(glueLine.kind === 'INK' ? 'stack.inkLine' : 'stack.glueLine') }}
       <span v-if="stack.glueLinePeak !== null" class="reaches">
-        {{ $t('stack.reaches') }} <TemperatureValue :celsius="stack.glueLinePeak" />
+        {{ $t('stack.reaches') }} <TemperatureValue :celsius="stack.glueLinePeak" />{{
+          stack.giveOrTake === null ? '' : ', '
+        }}
         <span v-if="stack.giveOrTake !== null">
           {{ $t('heat.giveOrTake') }} <TemperatureDifference :kelvin="stack.giveOrTake" />
         </span>

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
-import { App } from 'ant-design-vue'
-import { computed, reactive } from 'vue'
-import { useI18n } from 'vue-i18n'
+import { computed, reactive, ref, watch } from 'vue'
 import { answer, api, type Problem, type Schemas } from '@/api/client'
 import { toFahrenheit } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
@@ -10,10 +8,17 @@ import { useUnits } from '@/quantity/units'
 /** The room as read off a thermometer and a hygrometer. */
 const props = defineProps<{ workroom: Schemas['WorkroomView'] }>()
 const emit = defineEmits<{ kept: [] }>()
-const { t } = useI18n()
-const { message } = App.useApp()
 const { temperature } = useUnits()
 const form = reactive({ ...props.workroom })
+const kept = ref(false)
+watch(
+  () => props.workroom,
+  (read) => Object.assign(form, read),
+)
+watch(
+  () => [form.air, form.humidity],
+  () => (kept.value = false),
+)
 const fahrenheit = computed(() => temperature.value === '°F')
 const air = computed({
   get: () => Math.round(fahrenheit.value ? toFahrenheit(form.air) : form.air),
@@ -30,7 +35,7 @@ const humidity = computed({
 const { mutate, isPending, error } = useMutation<unknown, Problem>({
   mutationFn: () => answer(api.PUT('/api/workroom', { body: form })),
   onSuccess: () => {
-    message.success(t('workroom.kept'))
+    kept.value = true
     emit('kept')
   },
 })
@@ -60,6 +65,7 @@ const { mutate, isPending, error } = useMutation<unknown, Problem>({
       </label>
       <a-button html-type="submit" :loading="isPending">{{ $t('workroom.keep') }}</a-button>
     </form>
+    <p v-if="kept" role="status" class="kept">{{ $t('workroom.kept') }}</p>
     <p v-if="error" role="alert" class="problem">{{ error.message }}</p>
   </section>
 </template>
@@ -92,7 +98,13 @@ form :deep(.ant-input-number-group-wrapper) {
   width: 130px;
 }
 
+.kept {
+  flex-basis: 100%;
+  color: var(--safe);
+}
+
 .problem {
+  flex-basis: 100%;
   color: var(--no);
 }
 </style>

@@ -19,6 +19,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.core.type.ClassMetadata;
 import org.springframework.core.type.classreading.CachingMetadataReaderFactory;
 import org.springframework.util.ClassUtils;
 import velvetkettle.core.quantity.Sentence;
@@ -104,9 +105,9 @@ class ApiDescription {
       for (Resource file :
           new PathMatchingResourcePatternResolver()
               .getResources("classpath*:velvetkettle/**/*.class")) {
-        String name = reader.getMetadataReader(file).getClassMetadata().getClassName();
-        Class<?> type = ClassUtils.resolveClassName(name, null);
-        if (type.isRecord()) {
+        ClassMetadata read = reader.getMetadataReader(file).getClassMetadata();
+        if (Record.class.getName().equals(read.getSuperClassName())) {
+          Class<?> type = ClassUtils.resolveClassName(read.getClassName(), null);
           records.put(type.getSimpleName(), type);
         }
       }

@@ -13,10 +13,12 @@ import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.RandomJobs;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.press.Substance;
 
 /** What is stored must open again for years. */
 class StoredJsonTest {
-  /** A plan as schema 1 stored it, and the request it was made from; never to be written anew. */
+  /** Plans as each schema stored them, with their requests; never to be written anew. */
   private static final Path GOLDEN = Path.of("src/test/resources/golden");
 
   private final StoredJson json = new StoredJson();
@@ -43,6 +45,18 @@ class StoredJsonTest {
     assertThat(plan.steps()).hasSizeGreaterThan(5);
     assertThat(request.garment().name()).isEqualTo("rowing top");
     assertThat(request.press().calibration().measured()).isTrue();
+  }
+
+  @Test
+  void schemaTwoStillOpens() throws IOException {
+    Plan plan = json.read(golden("plan-schema-2.json"), Plan.class);
+    JobRequest request = json.read(golden("request-schema-2.json"), JobRequest.class);
+    assertThat(plan.schema()).isEqualTo(2);
+    Stack stack = plan.decorations().get(0).options().get(0).stack();
+    assertThat(stack.glueLinePeak()).isNotNull();
+    assertThat(stack.layers().get(1).substance()).isEqualTo(Substance.CARRIER_FILM);
+    assertThat(plan.decorations().get(0).options().get(0).margins().hold().computed()).isTrue();
+    assertThat(request.bench().workroom().humidity()).isEqualTo(60);
   }
 
   @Test

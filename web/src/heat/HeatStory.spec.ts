@@ -1,0 +1,62 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { useUnits } from '@/quantity/units'
+import { mounted } from '@/testing/mounted'
+import { story } from '@/testing/heat'
+import HeatStory from './HeatStory.vue'
+
+const { temperature } = useUnits()
+beforeEach(() => (temperature.value = '°C'))
+
+function told(data: unknown) {
+  const units = temperature.value === '°F' ? 'fahrenheit,mm' : 'celsius,mm'
+  return mounted(HeatStory, { planId: 'p', decoration: 'a' }, [[['heat', 'p', 'a', units], data]])
+}
+
+describe('the heat story', () => {
+  it('opens where the main press ends, with platen and glue line read there', () => {
+    const text = told({ story, untold: null }).text().replace(/\s+/g, ' ')
+    expect(text).toContain('10 s Press')
+    expect(text).toContain('150 °C')
+    expect(text).toContain('132 °C give or take 5 °C')
+  })
+
+  it('is read at another time by its slider, and jumps to an event', async () => {
+    const view = told({ story, untold: null })
+    await view.find('input.slider').setValue('15')
+    expect(view.text()).toContain('82 °C')
+    await view.find('.events button').trigger('click')
+    expect((view.find('input.slider').element as HTMLInputElement).value).toBe('6.5')
+    expect(view.text()).toContain('The bond is made')
+  })
+
+  it('says when to peel on pad and table, and where ten minutes do not do', () => {
+    const rows = told({ story, untold: null }).findAll('.peel tbody tr')
+    expect(rows[0]!.text()).toContain('20 s')
+    expect(rows[1]!.text()).toContain('over 10 min')
+  })
+
+  it('shows every face when asked', async () => {
+    const view = told({ story, untold: null })
+    expect(view.find('.faces').exists()).toBe(false)
+    await view.find('button[role=switch]').trigger('click')
+    expect(view.findAll('.faces tbody tr')).toHaveLength(2)
+    expect(view.find('.faces').text()).toContain('138 °C')
+  })
+
+  it('draws only the limits that the chart reaches', () => {
+    const chart = told({ story, untold: null }).find('svg')
+    expect(chart.text()).toContain('Polyester shines')
+    expect(chart.text()).not.toContain('Polyester sticks')
+  })
+
+  it('reads in the units of the moment', () => {
+    temperature.value = '°F'
+    expect(told({ story, untold: null }).text()).toContain('270 °F')
+  })
+
+  it('says why there is none', () => {
+    const view = told({ story: null, untold: 'Nothing is pressed here.' })
+    expect(view.text()).toContain('Nothing is pressed here.')
+    expect(view.find('svg').exists()).toBe(false)
+  })
+})

@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest'
+import { story } from '@/testing/heat'
+import { CHART, pathOf, readAt, scalesOf, temperatureTicks } from './curves'
+
+describe('a curve', () => {
+  it('is read between its moments, and not where what it follows is away', () => {
+    expect(readAt(story.glueLine, story.seconds, 2.5)).toBeCloseTo(67.5, 6)
+    expect(readAt(story.glueLine, story.seconds, 15)).toBe(82)
+    expect(readAt(story.platen, story.seconds, 15)).toBeNull()
+    expect(readAt([], story.seconds, 1)).toBeNull()
+  })
+
+  it('is drawn through all its moments, inside the chart', () => {
+    const path = pathOf(story.glueLine[0]!, story.seconds, scalesOf(story))
+    const points = path.slice(1).split('L')
+    expect(points).toHaveLength(3)
+    for (const point of points) {
+      const [x, y] = point.split(',').map(Number)
+      expect(x).toBeGreaterThanOrEqual(CHART.left)
+      expect(x).toBeLessThanOrEqual(CHART.width - CHART.right)
+      expect(y).toBeGreaterThanOrEqual(CHART.top)
+      expect(y).toBeLessThanOrEqual(CHART.height - CHART.bottom)
+    }
+  })
+})
+
+describe('the scale of temperatures', () => {
+  it('has round ticks in the unit that is shown', () => {
+    const metric = temperatureTicks([0, 160], '°C')
+    expect(metric.map((tick) => tick.label)).toEqual(['0', '50', '100', '150'])
+    const imperial = temperatureTicks([0, 160], '°F')
+    expect(imperial.find((tick) => tick.label === '200')?.celsius).toBeCloseTo(93.33, 1)
+  })
+
+  it('reaches above the hottest platen', () => {
+    expect(scalesOf(story).y.domain()[1]).toBeGreaterThan(150)
+  })
+})
