@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -36,6 +37,7 @@ class AccessIT extends Journey {
         "/cloths",
         "/shelf",
         "/presses",
+        "/how-sure",
         "/no/such/place"
       })
   void places(String path) {
@@ -71,7 +73,16 @@ class AccessIT extends Journey {
     page.keyboard().press("Tab");
     page.locator("body").click();
     page.keyboard().press("?");
-    page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG).waitFor();
+    page.getByRole(AriaRole.DIALOG).waitFor();
+    expectNoSeriousFinding();
+  }
+
+  @Test
+  @DisplayName("the heat story with every face of every layer read out")
+  void everyFace() throws IOException {
+    page.navigate("/tickets/" + firstTicketAt("PRESS") + "/press");
+    page.getByRole(AriaRole.SWITCH).click();
+    page.locator("table.faces").waitFor();
     expectNoSeriousFinding();
   }
 
@@ -81,7 +92,7 @@ class AccessIT extends Journey {
     page.setViewportSize(820, 1100);
     page.navigate("/tickets/" + firstTicketAt("PRESS") + "/press");
     button("Show the Stack").click();
-    page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG).first().waitFor();
+    page.getByRole(AriaRole.DIALOG).first().waitFor();
     expectNoSeriousFinding();
     page.keyboard().press("Escape");
     assertThat(button("Show the Stack")).isFocused();

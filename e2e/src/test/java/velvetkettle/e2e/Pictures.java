@@ -20,6 +20,7 @@ class Pictures extends Journey {
     take("cloth-memory", "/cloths");
     take("shelf", "/shelf");
     take("presses", "/presses");
+    take("how-sure", "/how-sure");
   }
 
   @Test
@@ -35,7 +36,7 @@ class Pictures extends Journey {
   @Test
   void ticketOnItsWay() throws IOException {
     take("cut", ticket("Half-zips&station=CUT") + "/cut");
-    take("press", ticket("Regatta%20pennants&station=PRESS") + "/press");
+    take("press", ticket("Rowing%20tops&station=CUT") + "/press");
     take("check", ticket("First%20eight") + "/check");
     take("card", ticket("Pocket%20crests") + "/card");
     page.pdf(
