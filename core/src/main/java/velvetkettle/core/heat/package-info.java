@@ -1,8 +1,7 @@
 /**
  * What happens inside the Stack, put into three margins: Hold, Mark, Bleed. Enters: one pressing
- * (garment, medium, setting, press). Leaves: a word, a figure and a reason for each question. Until
- * the heat computation fills {@link velvetkettle.core.heat.MarginModel}, {@link
- * velvetkettle.core.heat.PracticeMargins} answers from practice.
+ * (garment, medium, setting, press, and all turns of the work that bring heat). Leaves: a word, a
+ * figure and a reason for each question, how long to dry, the heat story, and how sure it all is.
  */
 @NullMarked
 package velvetkettle.core.heat;
