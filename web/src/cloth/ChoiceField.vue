@@ -6,6 +6,7 @@ defineProps<{
   label: string
   options: { value: string; label: string }[]
   multiple?: boolean
+  hint?: string
 }>()
 </script>
 
@@ -18,6 +19,7 @@ defineProps<{
       :options="options"
       :mode="multiple ? 'multiple' : undefined"
       :aria-label="label"
+      :placeholder="hint"
       :show-search="true"
       option-filter-prop="label"
       style="width: 100%"

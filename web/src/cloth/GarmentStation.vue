@@ -117,6 +117,7 @@ function keep() {
           :label="$t('garment.obstacles')"
           :options="options('obstacle')"
           multiple
+          :hint="$t('garment.obstaclesHint')"
         />
       </div>
     </section>
@@ -131,7 +132,13 @@ function keep() {
             :maxlength="120"
             :placeholder="$t('garment.descriptionHint')"
         /></label>
-        <ChoiceField id="art" v-model="art.kind" :label="$t('garment.artKind')" :options="options('art')" />
+        <ChoiceField
+          id="art"
+          v-model="art.kind"
+          class="wide2"
+          :label="$t('garment.artKind')"
+          :options="options('art')"
+        />
         <ChoiceField
           id="placement"
           v-model="art.placement"

@@ -95,6 +95,20 @@ class ArchitectureTest {
       slices().matching("velvetkettle.core.(*)..").should().beFreeOfCycles();
 
   @ArchTest
+  static final ArchRule marginsStandOnWhatHeatDoes =
+      noClasses()
+          .that()
+          .resideInAnyPackage("..heat.turn..", "..heat.conduction..", "..heat.dose..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage(
+              "velvetkettle.core.heat", "..heat.story..", "..heat.certainty..");
+
+  @ArchTest
+  static final ArchRule noCyclesWithinHeat =
+      slices().matching("velvetkettle.core.heat.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
   static final ArchRule namesOfTheTrade =
       noClasses().should().haveNameMatching(".*(Util|Utils|Manager|Helper|Impl)");
 

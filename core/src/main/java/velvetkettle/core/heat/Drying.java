@@ -4,7 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.dose.Steam;
-import velvetkettle.core.press.PressKind;
+import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -27,11 +31,6 @@ public record Drying(Seconds time, double held, double left) {
   private static final double SHORTEST = 3;
 
   private static final double LONGEST = 10;
-
-  /** Whether the computation speaks of this press at all. */
-  public static boolean computedOn(PressKind kind) {
-    return kind != PressKind.IRON_STEAM && kind != PressKind.WAND;
-  }
 
   /**
    * One run under the platen serves for every drying time: what leaves in the span of a main press

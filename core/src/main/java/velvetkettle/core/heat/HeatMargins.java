@@ -5,10 +5,13 @@ import java.util.List;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Sequence;
 import velvetkettle.core.heat.dose.Adhesive;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.press.Side;
+import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Times;
 
@@ -33,14 +36,10 @@ public final class HeatMargins implements MarginModel {
   /** For a difference between two runs a coarser step will do, K. */
   private static final double COARSE = 0.3;
 
-  static final double UNMEASURED_BAND = 15;
-  static final double MEASURED_FILM_BAND = 5;
-  static final double MEASURED_CLOTH_BAND = 10;
-
   @Override
   public Judgement judge(Pressing pressing) {
     Margins practice = PracticeMargins.margins(pressing);
-    if (!speaksOf(pressing)) {
+    if (!pressing.isComputed()) {
       return new Judgement(practice, null);
     }
     List<Act> acts = HeatRun.of(pressing, pressing.turns(), Draw.NOMINAL, FINE);
@@ -54,12 +53,9 @@ public final class HeatMargins implements MarginModel {
     return new Judgement(margins, heat(pressing, acts, reading));
   }
 
-  static boolean speaksOf(Pressing pressing) {
-    return Drying.computedOn(pressing.press().kind()) && !pressing.turns().isEmpty();
-  }
-
   static Spread spread(Pressing pressing) {
-    List<Turn> turns = untilBonded(pressing.turns());
+    // What comes after the last bonding turn hardly differs between draws.
+    List<Turn> turns = pressing.untilBonded();
     int main = turns.size() - 1;
     HeatRun.Run before =
         prepared(pressing, turns.subList(0, main), Draw.NOMINAL)
@@ -90,42 +86,21 @@ public final class HeatMargins implements MarginModel {
     return HeatRun.prepared(pressing.bench(), adhesive, turns, draw);
   }
 
-  /** What comes after the last bonding turn hardly differs between draws. */
-  static List<Turn> untilBonded(List<Turn> turns) {
-    int last = 0;
-    for (int i = 0; i < turns.size(); i++) {
-      if (turns.get(i) instanceof Turn.Closed closed && closed.bonds()) {
-        last = i;
-      }
-    }
-    return turns.subList(0, last + 1);
-  }
-
   private static HeatReading heat(Pressing pressing, List<Act> acts, Reading reading) {
     Act main = acts.stream().filter(Act::bonds).reduce((a, b) -> b).orElseThrow();
     return new HeatReading(
-        new Peaks(main, giveOrTake(pressing)).stack(),
+        new Peaks(main, GiveOrTake.of(pressing)).stack(),
         Celsius.of(Math.round(reading.glueLine())),
-        giveOrTake(pressing),
+        GiveOrTake.of(pressing),
         Times.upTo(reading.bond()),
         Double.isNaN(reading.bondedAfter()) ? null : Seconds.of(Math.ceil(reading.bondedAfter())),
         new LayersAbove(pressing, main).slowed(),
         reading.steam());
   }
 
-  /** Shown wide on purpose: a few fitted numbers stand against a few loose facts. */
-  static Kelvin giveOrTake(Pressing pressing) {
-    PressMedium medium = pressing.medium();
-    double band =
-        !pressing.press().calibration().measured()
-            ? UNMEASURED_BAND
-            : medium.side() == Side.FACE ? MEASURED_FILM_BAND : MEASURED_CLOTH_BAND;
-    return Kelvin.of(band);
-  }
-
   /** Until the bond is so many times made if the main press went on, s; NaN where it never is. */
   static double secondsUntil(Pressing pressing, double times, double longest) {
-    List<Turn> turns = new ArrayList<>(untilBonded(pressing.turns()));
+    List<Turn> turns = new ArrayList<>(pressing.untilBonded());
     int last = turns.size() - 1;
     if (turns.get(last) instanceof Turn.Closed closed) {
       turns.set(last, closed.lasting(Seconds.of(longest)));

@@ -9,6 +9,8 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Softening;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;

@@ -4,6 +4,7 @@ import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.media.EverydayFilm;
 import velvetkettle.core.media.Patch;
 import velvetkettle.core.media.Sublimation;

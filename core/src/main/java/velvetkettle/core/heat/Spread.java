@@ -1,6 +1,8 @@
 package velvetkettle.core.heat;
 
 import java.util.List;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.press.Calibration;
 
 /**

@@ -1,6 +1,7 @@
 package velvetkettle.core.heat;
 
 import java.util.Optional;
+import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.quantity.Seconds;
 
 /**
@@ -18,7 +19,7 @@ public final class ThroughCloth {
 
   /** In steps of five seconds; empty where two minutes do not do or heat is not computed. */
   public static Optional<Seconds> time(Pressing pressing) {
-    if (!HeatMargins.speaksOf(pressing)) {
+    if (!pressing.isComputed()) {
       return Optional.empty();
     }
     double needed = HeatMargins.secondsUntil(pressing, WANTED, LONGEST);

@@ -1,8 +1,8 @@
 package velvetkettle.core.plan;
 
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.heat.Bench;
 import velvetkettle.core.heat.Drying;
+import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
@@ -28,7 +28,7 @@ final class DryingWriter {
 
   Recommended<Seconds> drying(Celsius platen, Seconds mainPress) {
     Seconds least = medium.leastDrying();
-    if (Drying.computedOn(press.kind())) {
+    if (bench.isComputed()) {
       return computedDrying(least, platen, mainPress);
     }
     if (garment.fabric().uneven()) {

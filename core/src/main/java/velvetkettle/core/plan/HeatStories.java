@@ -3,9 +3,8 @@ package velvetkettle.core.plan;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.Drying;
-import velvetkettle.core.heat.HeatStory;
-import velvetkettle.core.heat.StoryTeller;
+import velvetkettle.core.heat.story.HeatStory;
+import velvetkettle.core.heat.story.StoryTeller;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Sentence;
@@ -36,7 +35,7 @@ public final class HeatStories {
     if (pressed == null) {
       return Told.not("story.untold.no-heat");
     }
-    if (!Drying.computedOn(job.press().kind())) {
+    if (!job.bench().isComputed()) {
       return Told.not("story.untold.tool", job.press().name());
     }
     if (!pressed.stack().layers().stream().allMatch(HeatStories::isKnown)) {

@@ -2,7 +2,7 @@ package velvetkettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import velvetkettle.core.heat.Turn;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Peel;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;

@@ -4,7 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.heat.Bench;
+import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
 

@@ -1,7 +1,7 @@
 package velvetkettle.core.plan;
 
 import java.util.List;
-import velvetkettle.core.heat.Pressing;
+import velvetkettle.core.heat.turn.Pressing;
 
 /** One decoration alone on its garment, as heat and margins see it. */
 final class Pressings {

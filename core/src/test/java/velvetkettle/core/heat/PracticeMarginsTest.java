@@ -20,6 +20,7 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.MediaCatalogue;

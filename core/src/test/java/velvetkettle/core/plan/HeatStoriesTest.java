@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.cloth.Depth;
-import velvetkettle.core.heat.HeatStory;
+import velvetkettle.core.heat.story.HeatStory;
 import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Placement;
 import velvetkettle.core.press.Calibration;

@@ -3,7 +3,7 @@ package velvetkettle.server.heat;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import velvetkettle.core.heat.Certainty;
+import velvetkettle.core.heat.certainty.Certainty;
 
 /** What the heat computation stands on, computed anew each time it is asked for. */
 @RestController

@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.certainty;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +20,11 @@ import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.heat.dose.Steam;
+import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
@@ -39,13 +44,13 @@ import velvetkettle.core.quantity.Sentence;
  * One layer of one cloth with something pressed onto it, in a room of 23 °C and 65 %: the stacks
  * that practice and computation are compared on.
  */
-record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
+public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
   private static final Sentence UNNAMED = Sentence.of("story.opened");
   private static final Workroom ROOM = new Workroom(Celsius.of(23), 65);
   private static final double PRE_PRESS = 5;
   private static final Seconds LONG = Seconds.of(600);
 
-  static PracticeStacks on(Fabric fabric, Fibre fibre, Adhesive adhesive) {
+  public static PracticeStacks on(Fabric fabric, Fibre fibre, Adhesive adhesive) {
     Garment garment =
         new Garment(
             "cloth",
@@ -67,21 +72,21 @@ record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
     return new Press("press", kind, wide, wide, Calibration.NONE);
   }
 
-  static Layer layer(LayerKind kind, double millimetres, Substance substance) {
+  public static Layer layer(LayerKind kind, double millimetres, Substance substance) {
     return Layer.of(kind, UNNAMED, millimetres, substance);
   }
 
-  PracticeStacks with(PressKind kind) {
+  public PracticeStacks with(PressKind kind) {
     return new PracticeStacks(
         new Bench(bench.garment(), press(kind), bench.workroom()), adhesive, isDried);
   }
 
   /** The bare cloth was pressed for some seconds before. */
-  PracticeStacks dried() {
+  public PracticeStacks dried() {
     return new PracticeStacks(bench, adhesive, true);
   }
 
-  Pressed film(double celsius, Pressure pressure, double seconds) {
+  public Pressed film(double celsius, Pressure pressure, double seconds) {
     return press(
         celsius,
         pressure,
@@ -91,7 +96,7 @@ record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
         layer(LayerKind.GLUE, 0.05, Substance.HOT_MELT));
   }
 
-  Pressed press(double celsius, Pressure pressure, double seconds, Layer... medium) {
+  public Pressed press(double celsius, Pressure pressure, double seconds, Layer... medium) {
     List<Turn> turns = new ArrayList<>();
     if (isDried) {
       turns.add(closed(celsius, pressure, PRE_PRESS, false));
@@ -122,7 +127,7 @@ record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
   }
 
   /** What came of it; the last turn is the press. */
-  record Pressed(PracticeStacks stacks, List<Turn> turns) {
+  public record Pressed(PracticeStacks stacks, List<Turn> turns) {
     List<Act> acts() {
       return stacks.run(turns);
     }

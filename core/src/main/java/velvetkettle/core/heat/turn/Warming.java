@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import velvetkettle.core.heat.conduction.Heater;
 import velvetkettle.core.press.LayerKind;
@@ -10,11 +10,11 @@ import velvetkettle.core.press.Workroom;
  * capacities: a 12 mm aluminium platen, a 4 mm one, an iron's sole; heater powers: engineering
  * estimates.
  */
-record Warming(PressKind press, Workroom workroom) {
+public record Warming(PressKind press, Workroom workroom) {
   /** The base and pad of a plate press that has run for a while, °C (engineering estimate). */
   private static final double WARM_BASE = 30;
 
-  Heater heater(double setCelsius) {
+  public Heater heater(double setCelsius) {
     if (!press.pressedByHand()) {
       return new Heater(setCelsius, 29_000, 12_000);
     }
@@ -23,16 +23,16 @@ record Warming(PressKind press, Workroom workroom) {
         : new Heater(setCelsius, 19_000, 60_000);
   }
 
-  double base() {
+  public double base() {
     return press.pressedByHand() ? table() : WARM_BASE;
   }
 
-  double table() {
+  public double table() {
     return workroom.air().degrees();
   }
 
   /** What a layer is at where it first appears, °C. */
-  double starts(LayerKind kind) {
+  public double starts(LayerKind kind) {
     return kind == LayerKind.PAD ? base() : workroom.air().degrees();
   }
 }

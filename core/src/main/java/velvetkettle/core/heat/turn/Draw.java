@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 /**
  * One guess at what is not known of a press and a cloth. {@link #NOMINAL} is the middle of all
@@ -11,12 +11,12 @@ package velvetkettle.core.heat;
  * @param thickness times the cloth's thickness
  * @param moisture times the water that the room's air explains
  */
-record Draw(
+public record Draw(
     double platenOffset,
     double contact,
     double pressure,
     double conductivity,
     double thickness,
     double moisture) {
-  static final Draw NOMINAL = new Draw(0, 1, 1, 1, 1, 1);
+  public static final Draw NOMINAL = new Draw(0, 1, 1, 1, 1, 1);
 }

@@ -1,30 +1,30 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import velvetkettle.core.heat.conduction.Passage;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.press.Side;
 
 /** A turn of the work with the heat that went through it. */
-record Act(Turn turn, Laying laying, Passage passage) {
-  Trace trace() {
+public record Act(Turn turn, Laying laying, Passage passage) {
+  public Trace trace() {
     return passage.trace();
   }
 
-  boolean closed() {
+  public boolean closed() {
     return turn instanceof Turn.Closed;
   }
 
   /** Whether the bond is judged by this turn. */
-  boolean bonds() {
+  public boolean bonds() {
     return turn instanceof Turn.Closed closed && closed.bonds();
   }
 
-  int end() {
+  public int end() {
     return trace().size() - 1;
   }
 
   /** The cloth's face under film, print or web at a moment, °C. */
-  double clothUnderMedium(int moment) {
+  public double clothUnderMedium(int moment) {
     int below = laying.bondBelow();
     return laying.side() == Side.FACE
         ? trace().upperFace(moment, below + 1)
@@ -32,7 +32,7 @@ record Act(Turn turn, Laying laying, Passage passage) {
   }
 
   /** The hottest of the garment's own cloth at a moment, °C. */
-  double hottestCloth(int moment) {
+  public double hottestCloth(int moment) {
     double hottest = Double.NEGATIVE_INFINITY;
     for (int slab : laying.cloth()) {
       hottest = Math.max(hottest, trace().upperFace(moment, slab));
@@ -42,7 +42,7 @@ record Act(Turn turn, Laying laying, Passage passage) {
   }
 
   /** Water that left the cloth next to the medium after a moment, g/m2. */
-  double steamAfter(int moment) {
+  public double steamAfter(int moment) {
     double left = 0;
     for (int slab : laying.clothThatSteams()) {
       left += trace().water(moment, slab) - trace().water(end(), slab);

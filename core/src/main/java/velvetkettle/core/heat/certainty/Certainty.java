@@ -1,18 +1,19 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.certainty;
 
 import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.heat.GiveOrTake;
 import velvetkettle.core.heat.conduction.FibreMix;
 import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.dose.SublimationDose;
+import velvetkettle.core.heat.story.Peeling;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -49,11 +50,8 @@ public record Certainty(
         standing(),
         CommonPractice.cases().stream().map(CommonPractice.Case::row).toList(),
         List.of(
-            Sentence.of("sure.band.unmeasured", Kelvin.of(HeatMargins.UNMEASURED_BAND)),
-            Sentence.of(
-                "sure.band.measured",
-                Kelvin.of(HeatMargins.MEASURED_FILM_BAND),
-                Kelvin.of(HeatMargins.MEASURED_CLOTH_BAND)),
+            Sentence.of("sure.band.unmeasured", GiveOrTake.UNMEASURED),
+            Sentence.of("sure.band.measured", GiveOrTake.UNDER_FILM, GiveOrTake.THROUGH_CLOTH),
             Sentence.of("sure.band.not-in-it")),
         List.of(
             Sentence.of("sure.left-out.edges"),

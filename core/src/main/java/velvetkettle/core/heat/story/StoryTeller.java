@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.story;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,11 +8,7 @@ import java.util.Map;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.Stream;
 import velvetkettle.core.cloth.FibreShare;
-import velvetkettle.core.heat.HeatStory.Curve;
-import velvetkettle.core.heat.HeatStory.Event;
-import velvetkettle.core.heat.HeatStory.LayerTrack;
-import velvetkettle.core.heat.HeatStory.Limit;
-import velvetkettle.core.heat.HeatStory.Stretch;
+import velvetkettle.core.heat.GiveOrTake;
 import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Trace;
@@ -20,6 +16,18 @@ import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Softening;
 import velvetkettle.core.heat.dose.SublimationDose;
+import velvetkettle.core.heat.story.HeatStory.Curve;
+import velvetkettle.core.heat.story.HeatStory.Event;
+import velvetkettle.core.heat.story.HeatStory.LayerTrack;
+import velvetkettle.core.heat.story.HeatStory.Limit;
+import velvetkettle.core.heat.story.HeatStory.Stretch;
+import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Laying;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
@@ -59,7 +67,7 @@ public final class StoryTeller {
    * layers of which it is not known what they are made of.
    */
   public static HeatStory tell(Pressing pressing) {
-    if (!HeatMargins.speaksOf(pressing)) {
+    if (!pressing.isComputed()) {
       throw new IllegalArgumentException("heat is not computed for " + pressing.press().kind());
     }
     return new StoryTeller(pressing).story();
@@ -85,7 +93,7 @@ public final class StoryTeller {
         limits(),
         Peeling.of(pressing),
         new Doses(pressing, reading).sentences(),
-        HeatMargins.giveOrTake(pressing));
+        GiveOrTake.of(pressing));
   }
 
   private void curves(Act act, double start, double span) {

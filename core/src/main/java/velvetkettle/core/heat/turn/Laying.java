@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -18,8 +18,8 @@ import velvetkettle.core.press.Side;
  * name is its kind and the how many-th of that kind it is, so that it is known again in the next
  * Stack; a cover is a fresh one each time.
  */
-final class Laying {
-  static final String GLUE = LayerKind.GLUE + " 1";
+public final class Laying {
+  public static final String GLUE = LayerKind.GLUE + " 1";
 
   /** What comes as one piece and is glued or cast onto itself. */
   private static final Set<LayerKind> MEDIUM =
@@ -34,7 +34,7 @@ final class Laying {
   private static final Set<LayerKind> CLOTH = EnumSet.of(LayerKind.FRONT, LayerKind.BACK);
 
   /** A layer with the range of slabs that it is made of; empty for ink and platens. */
-  record Band(Layer layer, int first, int end) {}
+  public record Band(Layer layer, int first, int end) {}
 
   private final Side side;
   private final List<Lying> lying = new ArrayList<>();
@@ -83,15 +83,15 @@ final class Laying {
     }
   }
 
-  List<Lying> lying() {
+  public List<Lying> lying() {
     return lying;
   }
 
-  List<Band> bands() {
+  public List<Band> bands() {
     return bands;
   }
 
-  Side side() {
+  public Side side() {
     return side;
   }
 
@@ -99,7 +99,7 @@ final class Laying {
    * The slab whose lower face is the glue line, or the face of the print where ink goes over as
    * gas; -1 where nothing is being bonded.
    */
-  int bondBelow() {
+  public int bondBelow() {
     return bondBelow;
   }
 
@@ -117,12 +117,12 @@ final class Laying {
   }
 
   /** The slabs of the garment's own cloth. */
-  int[] cloth() {
+  public int[] cloth() {
     return cloth;
   }
 
   /** Cloth that steam can come from: the layers on this side of the first sheet between them. */
-  int[] clothThatSteams() {
+  public int[] clothThatSteams() {
     List<Band> reached = new ArrayList<>();
     for (Band band : bands) {
       if (band.layer().kind() == LayerKind.SEPARATOR && !reached.isEmpty()) {

@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +26,7 @@ import velvetkettle.core.quantity.Sentence;
  *   <li>The scenes are run in one sequence.
  * </ol>
  */
-final class HeatRun {
+public final class HeatRun {
   private static final Set<LayerKind> CARRIERS =
       Set.of(LayerKind.CARRIER, LayerKind.PAPER, LayerKind.INK);
   private static final Set<LayerKind> PRESS_SIDE = Set.of(LayerKind.HEATED_PLATEN, LayerKind.COVER);
@@ -59,7 +59,7 @@ final class HeatRun {
    * @param turns those of the pressing, or some of them; the first is a closed one
    * @param tolerance K per step of the solver
    */
-  static List<Act> of(Pressing pressing, List<Turn> turns, Draw draw, double tolerance) {
+  public static List<Act> of(Pressing pressing, List<Turn> turns, Draw draw, double tolerance) {
     Adhesive adhesive = Adhesive.of(pressing.medium()).orElse(null);
     return of(pressing.bench(), adhesive, turns, draw, tolerance);
   }
@@ -67,20 +67,21 @@ final class HeatRun {
   /**
    * @param adhesive null where nothing is glued
    */
-  static List<Act> of(
+  public static List<Act> of(
       Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw, double tolerance) {
     return prepared(bench, adhesive, turns, draw).play(0, tolerance, Sequence.Kept.NOTHING).acts();
   }
 
   /** Lays up every turn without sending heat through any. */
-  static HeatRun prepared(Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw) {
+  public static HeatRun prepared(
+      Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw) {
     HeatRun run = new HeatRun(bench, adhesive, turns, draw);
     turns.forEach(run::add);
     return run;
   }
 
   /** What some turns did, and what they left. */
-  record Run(List<Act> acts, Sequence.Kept kept) {}
+  public record Run(List<Act> acts, Sequence.Kept kept) {}
 
   /**
    * Sends heat through the turns from one on.
@@ -88,7 +89,7 @@ final class HeatRun {
    * @param first number of that turn, from 0
    * @param before what the turns before it left
    */
-  Run play(int first, double tolerance, Sequence.Kept before) {
+  public Run play(int first, double tolerance, Sequence.Kept before) {
     Workroom room = bench.workroom();
     Sequence.Played played =
         Sequence.run(

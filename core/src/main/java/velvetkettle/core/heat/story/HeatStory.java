@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.story;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;

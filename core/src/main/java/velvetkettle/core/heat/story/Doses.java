@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.story;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -6,13 +6,15 @@ import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Scorch;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;
 
 /** What the heat came to, each dose with the line that it is held against. */
-record Doses(Pressing pressing, Reading reading) {
+public record Doses(Pressing pressing, Reading reading) {
   private static final double SHOWN_AFTER_HOURS = 72;
 
   List<Sentence> sentences() {

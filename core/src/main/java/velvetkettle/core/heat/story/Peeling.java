@@ -1,9 +1,14 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.story;
 
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.HeatStory.PeelMoment;
+import velvetkettle.core.heat.story.HeatStory.PeelMoment;
+import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Film;
 import velvetkettle.core.media.TransferPaper;
 import velvetkettle.core.quantity.Seconds;
@@ -37,7 +42,7 @@ public final class Peeling {
   }
 
   private static Act opened(Pressing pressing, boolean onTable) {
-    List<Turn> turns = new ArrayList<>(HeatMargins.untilBonded(pressing.turns()));
+    List<Turn> turns = new ArrayList<>(pressing.untilBonded());
     turns.add(new Turn.Open(Sentence.of("story.opened"), onTable, false, LONGEST));
     List<Act> acts = HeatRun.of(pressing, turns, Draw.NOMINAL, TOLERANCE);
     return acts.get(acts.size() - 1);

@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import java.util.List;
 import velvetkettle.core.cloth.Blend;
@@ -30,7 +30,7 @@ import velvetkettle.core.press.LayerKind;
  * @param steam left the cloth while the glue flowed, g/m2
  * @param bareShine hottest cloth under a bare platen or film, °C; -273 where there was none
  */
-record Reading(
+public record Reading(
     double bond,
     double bondedAfter,
     double glueLine,
@@ -42,7 +42,7 @@ record Reading(
     double bareShine) {
   private static final double NOWHERE = -273;
 
-  static Reading of(Pressing pressing, List<Act> acts) {
+  public static Reading of(Pressing pressing, List<Act> acts) {
     double bond = 0;
     double bondedAfter = Double.NaN;
     double glueLine = NOWHERE;

@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -20,7 +20,7 @@ import velvetkettle.core.quantity.Millimetres;
  * What each layer of the Stack is to heat, at about 85 °C. Polymers: published polymer data, from
  * memory; papers, foams, hot melts and closest packings: engineering estimates.
  */
-final class Slabs {
+public final class Slabs {
   private static final int COVER_CELLS = 3;
   private static final int FILM_CELLS = 2;
   private static final int CLOTH_CELLS = 8;
@@ -41,7 +41,7 @@ final class Slabs {
 
   private static final double SHELL_THICKNESS = 0.10;
 
-  static final Sheet TABLE = pad("table board", Face.HARD, 18, 0.15, 700, 1600);
+  public static final Sheet TABLE = pad("table board", Face.HARD, 18, 0.15, 700, 1600);
 
   private final Garment garment;
   private final Draw draw;
@@ -55,7 +55,7 @@ final class Slabs {
    * From the outside of the garment inwards; none for what has no thickness of its own, such as
    * ink. A padded shell is three.
    */
-  List<Slab> of(Layer layer) {
+  public List<Slab> of(Layer layer) {
     Substance substance = layer.substance();
     if (substance == null) {
       throw new IllegalArgumentException("what this layer is made of is not known: " + layer);
@@ -140,7 +140,7 @@ final class Slabs {
   }
 
   /** The same seen from the other side. */
-  static List<Slab> turned(List<Slab> slabs) {
+  public static List<Slab> turned(List<Slab> slabs) {
     List<Slab> turned = new ArrayList<>(slabs);
     Collections.reverse(turned);
     return turned;

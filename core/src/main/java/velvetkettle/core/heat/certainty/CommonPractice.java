@@ -1,6 +1,6 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.certainty;
 
-import static velvetkettle.core.heat.PracticeStacks.layer;
+import static velvetkettle.core.heat.certainty.PracticeStacks.layer;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +15,7 @@ import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.SublimationDose;
+import velvetkettle.core.heat.turn.Act;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
@@ -30,7 +31,7 @@ import velvetkettle.core.quantity.Times;
  * of constants. The constants were fitted to it, so agreement shows that they are consistent with
  * it, not that they are right. Bands say how far apart the two may stand.
  */
-final class CommonPractice {
+public final class CommonPractice {
   /**
    * @param key of its sentences: {@code practice.key.setting}, {@code .practice}, {@code
    *     .predicted}
@@ -41,7 +42,7 @@ final class CommonPractice {
    * @param at the temperature that its sentences name; null where they name none
    * @param known whether the two are known to disagree, and practice is followed
    */
-  record Case(
+  public record Case(
       String key,
       double value,
       Object shown,
@@ -69,12 +70,12 @@ final class CommonPractice {
 
   private CommonPractice() {}
 
-  static List<Case> cases() {
+  public static List<Case> cases() {
     return compared().cases;
   }
 
   /** The stacks behind the cases. */
-  static List<PracticeStacks.Pressed> stacks() {
+  public static List<PracticeStacks.Pressed> stacks() {
     return compared().stacks;
   }
 

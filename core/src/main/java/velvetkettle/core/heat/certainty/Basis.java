@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.certainty;
 
 import velvetkettle.core.quantity.Worded;
 

@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
@@ -9,23 +9,23 @@ import velvetkettle.core.quantity.Sentence;
 /** A stretch of the work as heat meets it. */
 public sealed interface Turn {
   /** What the maker calls it. */
-  Sentence name();
+  public Sentence name();
 
-  Seconds time();
+  public Seconds time();
 
   /**
    * The press closed over a Stack.
    *
    * @param bonds whether this is what the bond is judged by: not for drying, nor for a second press
    */
-  record Closed(
+  public record Closed(
       Sentence name, Stack stack, Celsius platen, Pressure pressure, Seconds time, boolean bonds)
       implements Turn {
-    Closed lasting(Seconds longer) {
+    public Closed lasting(Seconds longer) {
       return new Closed(name, stack, platen, pressure, longer, bonds);
     }
 
-    Closed over(Stack other) {
+    public Closed over(Stack other) {
       return new Closed(name, other, platen, pressure, time, bonds);
     }
   }
@@ -36,5 +36,6 @@ public sealed interface Turn {
    * @param onTable whether the piece was taken off the pad
    * @param carrierOff whether carrier or paper is off
    */
-  record Open(Sentence name, boolean onTable, boolean carrierOff, Seconds time) implements Turn {}
+  public record Open(Sentence name, boolean onTable, boolean carrierOff, Seconds time)
+      implements Turn {}
 }

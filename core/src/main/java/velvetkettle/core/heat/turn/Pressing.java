@@ -1,4 +1,4 @@
-package velvetkettle.core.heat;
+package velvetkettle.core.heat.turn;
 
 import java.util.List;
 import velvetkettle.core.cloth.Garment;
@@ -39,7 +39,23 @@ public record Pressing(
     turns = List.copyOf(turns);
   }
 
-  Bench bench() {
+  public Bench bench() {
     return new Bench(garment, press, workroom);
+  }
+
+  /** The turns up to the last one that the bond is judged by. */
+  public List<Turn> untilBonded() {
+    int last = 0;
+    for (int i = 0; i < turns.size(); i++) {
+      if (turns.get(i) instanceof Turn.Closed closed && closed.bonds()) {
+        last = i;
+      }
+    }
+    return turns.subList(0, last + 1);
+  }
+
+  /** Whether heat can be computed for it at all. */
+  public boolean isComputed() {
+    return bench().isComputed() && !turns.isEmpty();
   }
 }
