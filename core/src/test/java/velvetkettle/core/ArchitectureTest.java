@@ -101,8 +101,7 @@ class ArchitectureTest {
           .resideInAnyPackage("..heat.turn..", "..heat.conduction..", "..heat.dose..")
           .should()
           .dependOnClassesThat()
-          .resideInAnyPackage(
-              "velvetkettle.core.heat", "..heat.story..", "..heat.certainty..");
+          .resideInAnyPackage("velvetkettle.core.heat", "..heat.story..", "..heat.certainty..");
 
   @ArchTest
   static final ArchRule noCyclesWithinHeat =
