@@ -163,11 +163,6 @@ text {
   font-size: 14px;
 }
 
-.reaches {
-  display: flex;
-  gap: 4px;
-}
-
 .dot {
   width: 12px;
   height: 12px;
