@@ -27,28 +27,38 @@ class AnalyticTest {
   @CsvSource({"0.5, 5, 107.7701", "1, 10, 92.0790", "2, 10, 52.0653", "2, 30, 84.4416"})
   @DisplayName("A: half space, 25 °C, its face held at 150 °C")
   void halfSpace(double depth, double seconds, double celsius) {
-    assertThat(inside(TOUCHING, depth, seconds)).isCloseTo(celsius, within(0.02));
+    assertThat(inside(TOUCHING, depth, seconds)).isCloseTo(celsius, within(0.002));
   }
 
   @ParameterizedTest
   @CsvSource({"0, 1, 89.8192", "0, 10, 124.5551", "1, 10, 73.8019"})
   @DisplayName("B: half space behind a contact of 500 W/m2K")
   void halfSpaceBehindAContact(double depth, double seconds, double celsius) {
-    assertThat(inside(500, depth, seconds)).isCloseTo(celsius, within(0.02));
+    assertThat(inside(500, depth, seconds)).isCloseTo(celsius, within(0.0012));
   }
 
   @ParameterizedTest
-  @CsvSource({"0.25, 74.0219", "0.5, 116.8802", "1, 149.1828", "2, 159.3193"})
+  @CsvSource({
+    "0.25, 74.0219, 0.034",
+    "0.5, 116.8802, 0.032",
+    "1, 149.1828, 0.017",
+    "2, 159.3193, 0.006"
+  })
   @DisplayName("C: slab with an insulated back, its face held at 160 °C")
-  void slabHeld(double seconds, double celsius) {
-    assertThat(back(TOUCHING, seconds)).isCloseTo(celsius, within(0.05));
+  void slabHeld(double seconds, double celsius, double most) {
+    assertThat(back(TOUCHING, seconds)).isCloseTo(celsius, within(most));
   }
 
   @ParameterizedTest
-  @CsvSource({"0.5, 78.4209", "1, 118.3289", "2, 149.1318", "4, 159.2607"})
+  @CsvSource({
+    "0.5, 78.4209, 0.014",
+    "1, 118.3289, 0.018",
+    "2, 149.1318, 0.012",
+    "4, 159.2607, 0.006"
+  })
   @DisplayName("D: the same behind a contact of 500 W/m2K (Bi 2.125)")
-  void slabBehindAContact(double seconds, double celsius) {
-    assertThat(back(500, seconds)).isCloseTo(celsius, within(0.03));
+  void slabBehindAContact(double seconds, double celsius, double most) {
+    assertThat(back(500, seconds)).isCloseTo(celsius, within(most));
   }
 
   /** T = (e1 T1 + e2 T2) / (e1 + e2), e = sqrt(k rho cp). */
@@ -77,9 +87,14 @@ class AnalyticTest {
             new Boundary.Insulated(),
             new Boundary.Insulated(),
             10);
-    double between = Conduction.run(phase, 0.01).trace().interfaceAt(10, 0);
-    // A laminate still has 1e-4 m2K/W between its layers, which is not in the closed form.
-    assertThat(between).isCloseTo(celsius, within(1.0));
+    Trace trace = Conduction.run(phase, 0.005).trace();
+    int end = trace.size() - 1;
+    // A laminate still has 1e-4 m2K/W between its layers. Both faces follow one flow, so their mean
+    // weighted by e is the contact temperature whatever lies between.
+    double e1 = Math.sqrt(k1 * rho1 * cp1);
+    double e2 = Math.sqrt(k2 * rho2 * cp2);
+    double contact = (e1 * trace.lowerFace(end, 0) + e2 * trace.upperFace(end, 1)) / (e1 + e2);
+    assertThat(contact).isCloseTo(celsius, within(0.01));
   }
 
   @Test
@@ -100,7 +115,7 @@ class AnalyticTest {
     Trace trace = passage.trace();
     int end = trace.size() - 1;
     double flow = topContact * (150 - trace.upperFace(end, 0));
-    assertThat(flow).isCloseTo(1089.202, within(0.5));
+    assertThat(flow).isCloseTo(1089.202, within(0.05));
     double[] faces = {149.473, 148.928, 148.819, 148.574, 148.465, 148.193};
     List<Double> found = new ArrayList<>();
     for (int p = 0; p < 3; p++) {
@@ -108,12 +123,12 @@ class AnalyticTest {
       found.add(trace.lowerFace(end, p));
     }
     for (int i = 0; i < faces.length; i++) {
-      assertThat(found.get(i)).isCloseTo(faces[i], within(0.01));
+      assertThat(found.get(i)).isCloseTo(faces[i], within(0.001));
     }
-    assertThat(trace.upperFace(end, 3)).isCloseTo(146.963, within(0.02));
-    assertThat(trace.lowerFace(end, 3)).isCloseTo(141.731, within(0.02));
-    assertThat(trace.upperFace(end, 4)).isCloseTo(139.974, within(0.02));
-    assertThat(trace.lowerFace(end, 4)).isCloseTo(31.054, within(0.05));
+    assertThat(trace.upperFace(end, 3)).isCloseTo(146.963, within(0.001));
+    assertThat(trace.lowerFace(end, 3)).isCloseTo(141.731, within(0.001));
+    assertThat(trace.upperFace(end, 4)).isCloseTo(139.974, within(0.001));
+    assertThat(trace.lowerFace(end, 4)).isCloseTo(31.054, within(0.001));
   }
 
   @Test
