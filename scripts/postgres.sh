@@ -7,7 +7,7 @@
 # PostgreSQL refuses to run as root; there it runs as the user that Debian's package made for it.
 as_postgres() {
   if [ "$(id -u)" -eq 0 ]; then
-    runuser -u postgres -- "$@"
+    (cd / && runuser -u postgres -- "$@")
   else
     "$@"
   fi
@@ -39,10 +39,13 @@ postgres_stop() {
   [ -x "$PG_BIN/pg_ctl" ] && postgres_running || return 0
   local sockets
   sockets=$(sed -n 5p "$DATA/postgres/postmaster.pid")
-  as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" -m fast -w -t 60 -s stop || true
+  # A start that ends at this moment stops it too: only a database that goes on running is worth a word.
+  as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" -m fast -w -t 60 -s stop >/dev/null 2>&1 || true
+  postgres_running && note "The database in $DATA is still running; its own words are in $DATA/postgres.log"
   case "$sockets" in
     /tmp/kettle-pg.*) rm -rf "$sockets" ;;
   esac
+  return 0
 }
 
 postgres_running() {

@@ -4,7 +4,7 @@ import QueryState from '@/shell/QueryState.vue'
 import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
-import { readAt } from './curves'
+import { type Curve, readAt } from './curves'
 import HeatChart from './HeatChart.vue'
 import { useHeatStory } from './useHeatStory'
 
@@ -27,20 +27,22 @@ watch(
   { immediate: true },
 )
 
-const doing = computed(
-  () => story.value?.stretches.find((s) => time.value >= s.from && time.value <= s.to)?.name ?? '',
-)
-const platen = computed(() => story.value && readAt(story.value.platen, story.value.seconds, time.value))
-const glueLine = computed(() => story.value && readAt(story.value.glueLine, story.value.seconds, time.value))
-const faces = computed(() => {
-  const told = story.value
-  if (!told) return []
-  return told.layers.flatMap((layer) => {
-    const upper = readAt(layer.upper, told.seconds, time.value)
-    const lower = readAt(layer.lower, told.seconds, time.value)
+const stretch = computed(() => story.value?.stretches.find((s) => time.value >= s.from && time.value <= s.to))
+const doing = computed(() => stretch.value?.name ?? '')
+
+function read(curves: Curve[]): number | null {
+  return story.value ? readAt(curves, story.value.seconds, time.value, stretch.value) : null
+}
+
+const platen = computed(() => read(story.value?.platen ?? []))
+const glueLine = computed(() => read(story.value?.glueLine ?? []))
+const faces = computed(() =>
+  (story.value?.layers ?? []).flatMap((layer) => {
+    const upper = read(layer.upper)
+    const lower = read(layer.lower)
     return upper === null || lower === null ? [] : [{ name: layer.name, upper, lower }]
-  })
-})
+  }),
+)
 const peels = computed(() => {
   const peel = story.value?.peel
   if (!peel) return []
@@ -179,6 +181,7 @@ const peels = computed(() => {
 
 .now {
   display: flex;
+  align-items: baseline;
   flex-wrap: wrap;
   gap: 2px 14px;
   font-size: 15px;

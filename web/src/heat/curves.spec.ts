@@ -8,6 +8,9 @@ describe('a curve', () => {
     expect(readAt(story.glueLine, story.seconds, 15)).toBe(82)
     expect(readAt(story.platen, story.seconds, 15)).toBeNull()
     expect(readAt([], story.seconds, 1)).toBeNull()
+    const table = [{ from: 3, celsius: [21, 25, 24] }]
+    expect(readAt(table, story.seconds, 10)).toBe(21)
+    expect(readAt(table, story.seconds, 10, { from: 0, to: 10 })).toBeNull()
   })
 
   it('is drawn through all its moments, inside the chart', () => {

@@ -9,11 +9,20 @@ export type Curve = Schemas['Curve']
 
 export const CHART = { width: 520, height: 230, left: 40, right: 10, top: 22, bottom: 24 }
 
-/** What a curve reads at a time, between its moments; null where what it follows is not there. */
-export function readAt(curves: Curve[], seconds: number[], time: number): number | null {
+export interface Span {
+  from: number
+  to: number
+}
+
+/**
+ * What a curve reads at a time, between its moments; null where what it follows is not there. Where two stretches meet, it is read
+ * within the one that is asked for.
+ */
+export function readAt(curves: Curve[], seconds: number[], time: number, within?: Span): number | null {
   for (const curve of curves) {
     const last = curve.from + curve.celsius.length - 1
     if (time < seconds[curve.from]! || time > seconds[last]!) continue
+    if (within && (seconds[curve.from]! >= within.to || seconds[last]! <= within.from)) continue
     for (let i = curve.from + 1; i <= last; i++) {
       if (time > seconds[i]!) continue
       const [t0, t1] = [seconds[i - 1]!, seconds[i]!]

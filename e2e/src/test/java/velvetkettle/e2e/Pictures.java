@@ -3,6 +3,7 @@ package velvetkettle.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
@@ -37,6 +38,9 @@ class Pictures extends Journey {
   void ticketOnItsWay() throws IOException {
     take("cut", ticket("Half-zips&station=CUT") + "/cut");
     take("press", ticket("Rowing%20tops&station=CUT") + "/press");
+    page.getByRole(AriaRole.SWITCH).click();
+    page.locator("table.peel").scrollIntoViewIfNeeded();
+    save("press-every-face");
     take("check", ticket("First%20eight") + "/check");
     take("card", ticket("Pocket%20crests") + "/card");
     page.pdf(

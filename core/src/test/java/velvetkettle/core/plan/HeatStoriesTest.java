@@ -42,6 +42,11 @@ class HeatStoriesTest {
         .extracting(HeatStory.LayerTrack::kind)
         .contains(
             LayerKind.CARRIER, LayerKind.GLUE, LayerKind.FRONT, LayerKind.BACK, LayerKind.PAD);
+    assertThat(story.layers())
+        .extracting(HeatStory.LayerTrack::kind)
+        .as("from the top down")
+        .containsSubsequence(
+            LayerKind.CARRIER, LayerKind.GLUE, LayerKind.FRONT, LayerKind.BACK, LayerKind.PAD);
     for (HeatStory.LayerTrack layer : story.layers()) {
       for (HeatStory.Curve curve : layer.upper()) {
         assertThat(curve.from() + curve.celsius().size())

@@ -86,7 +86,7 @@ public final class StoryTeller {
     return new HeatStory(
         seconds,
         stretches,
-        List.copyOf(layers.values()),
+        fromTheTopDown(),
         platen,
         glueLine,
         events,
@@ -105,15 +105,15 @@ public final class StoryTeller {
       seconds.add(Math.round(1000 * (start + moments[i])) / 1000.0);
     }
     Trace trace = act.trace();
-    Map<LayerKind, Integer> counts = new LinkedHashMap<>();
-    for (Laying.Band band : act.laying().bands()) {
+    List<String> keys = keys(act);
+    for (int i = 0; i < keys.size(); i++) {
+      Laying.Band band = act.laying().bands().get(i);
       if (band.end() > band.first()) {
-        int number = counts.merge(band.layer().kind(), 1, Integer::sum);
         int upper = band.first();
         int lower = band.end() - 1;
         add(
+            keys.get(i),
             band.layer(),
-            number,
             curve(from, moments, trace, m -> trace.upperFace(m, upper)),
             curve(from, moments, trace, m -> trace.lowerFace(m, lower)));
       }
@@ -135,9 +135,29 @@ public final class StoryTeller {
     return new Curve(from, read);
   }
 
-  private void add(Layer layer, int number, Curve upper, Curve lower) {
+  /** As they lie under the main press; what is not there then comes last. */
+  private List<LayerTrack> fromTheTopDown() {
+    List<String> order = new ArrayList<>();
+    acts.stream()
+        .filter(Act::bonds)
+        .reduce((first, second) -> second)
+        .ifPresent(main -> order.addAll(keys(main)));
+    layers.keySet().stream().filter(key -> !order.contains(key)).forEach(order::add);
+    return order.stream().filter(layers::containsKey).map(layers::get).toList();
+  }
+
+  /** Each layer's kind and the how many-th of that kind it is, from the top down. */
+  private static List<String> keys(Act act) {
+    Map<LayerKind, Integer> counts = new LinkedHashMap<>();
+    return act.laying().bands().stream()
+        .map(Laying.Band::layer)
+        .map(layer -> layer.kind() + " " + counts.merge(layer.kind(), 1, Integer::sum))
+        .toList();
+  }
+
+  private void add(String key, Layer layer, Curve upper, Curve lower) {
     layers.merge(
-        layer.kind() + " " + number,
+        key,
         new LayerTrack(layer.kind(), layer.name(), List.of(upper), List.of(lower)),
         (before, now) ->
             new LayerTrack(
