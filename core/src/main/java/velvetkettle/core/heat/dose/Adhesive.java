@@ -82,7 +82,7 @@ public record Adhesive(
   public double rate(double celsius, double pressureKpa) {
     double flowing = 1 / (1 + Math.exp(-(celsius - flowsAtCelsius) / FLOW_WIDTH_KELVIN));
     return flowing
-        * new Arrhenius(activationJoules, REFERENCE_CELSIUS).speed(celsius)
+        * Arrhenius.speed(activationJoules, REFERENCE_CELSIUS, celsius)
         * Math.pow(pressureKpa / REFERENCE_KPA, pressureExponent);
   }
 }

@@ -14,6 +14,11 @@ record Arrhenius(double activationJoules, double referenceCelsius) {
   private static final double ZERO_CELSIUS = 273.15;
 
   double speed(double celsius) {
+    return speed(activationJoules, referenceCelsius, celsius);
+  }
+
+  /** The same without making anything, for the solver's inner loop. */
+  static double speed(double activationJoules, double referenceCelsius, double celsius) {
     double inverse = 1 / (celsius + ZERO_CELSIUS) - 1 / (referenceCelsius + ZERO_CELSIUS);
     return Math.exp(-activationJoules / GAS_CONSTANT * inverse);
   }

@@ -27,6 +27,6 @@ public record Scorch(double seconds, double celsius, double activationJoules) {
 
   /** Dose per second at the hottest face. */
   public double rate(double faceCelsius) {
-    return new Arrhenius(activationJoules, celsius).speed(faceCelsius) / seconds;
+    return Arrhenius.speed(activationJoules, celsius, faceCelsius) / seconds;
   }
 }
