@@ -23,8 +23,9 @@ test_lint() {
   maven -q spotless:check && (cd web && npm run --silent types >/dev/null && npm run --silent lint)
 }
 
+# The benchmarks are not run, but they have to go on compiling.
 test_core() {
-  maven -pl core -am install | summary
+  maven -pl core -am install | summary && maven -q -pl bench compile
 }
 
 # The server's tests need no web files; they start a PostgreSQL of their own.
