@@ -47,8 +47,8 @@ const peels = computed(() => {
   const peel = story.value?.peel
   if (!peel) return []
   return [
-    { how: 'warm', pad: peel.warmOnPad, table: peel.warmOnTable },
-    { how: 'cold', pad: peel.coldOnPad, table: peel.coldOnTable },
+    { how: 'warm', pad: peel.onPad.warm, table: peel.onTable.warm },
+    { how: 'cold', pad: peel.onPad.cold, table: peel.onTable.cold },
   ]
 })
 </script>

@@ -37,7 +37,7 @@ export const story: Story = {
     { what: 'Polyester sticks', celsius: 230 },
     { what: 'Polyester shines', celsius: 145 },
   ],
-  peel: { warmOnPad: 40, warmOnTable: 20, coldOnPad: null, coldOnTable: 60 },
+  peel: { onPad: { warm: 40, cold: null }, onTable: { warm: 20, cold: 60 } },
   doses: ['Bond: 2.1 times what the glue needs.'],
   giveOrTake: 5,
 }

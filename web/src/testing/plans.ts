@@ -37,6 +37,7 @@ export const option: Option = {
     time: { value: 13, why },
     pressure: { value: 'FIRM', why },
     peel: { value: 'COLD', why },
+    peelWait: 60,
     cover: { value: 'NONE', why },
     orientation: { value: 'MIRRORED', why },
     cutFace: 'GLUE_UP',

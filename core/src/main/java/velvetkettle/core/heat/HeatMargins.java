@@ -8,6 +8,7 @@ import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.heat.turn.Act;
 import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.heat.turn.Turn;
@@ -95,6 +96,7 @@ public final class HeatMargins implements MarginModel {
         Times.upTo(reading.bond()),
         Double.isNaN(reading.bondedAfter()) ? null : Seconds.of(Math.ceil(reading.bondedAfter())),
         new LayersAbove(pressing, main).slowed(),
+        Peeling.hasCarrier(pressing.medium()) ? Peeling.onTable(pressing) : null,
         reading.steam());
   }
 

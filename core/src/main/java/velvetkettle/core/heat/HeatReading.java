@@ -2,6 +2,7 @@ package velvetkettle.core.heat;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.turn.Cooling;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
@@ -18,6 +19,7 @@ import velvetkettle.core.quantity.Times;
  * @param bond times what the glue or the print needs
  * @param bondedAfter null where the bond is not made, or nothing is glued
  * @param slowed the layers above the glue that cost it time
+ * @param peel when carrier or paper can come off on a table; null where there is none
  * @param steam water that leaves the cloth while the glue flows, g/m2
  */
 public record HeatReading(
@@ -27,6 +29,7 @@ public record HeatReading(
     Times bond,
     @Nullable Seconds bondedAfter,
     List<Slowed> slowed,
+    @Nullable Cooling peel,
     double steam) {
   public HeatReading {
     slowed = List.copyOf(slowed);

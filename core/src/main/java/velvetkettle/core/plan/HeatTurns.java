@@ -3,7 +3,6 @@ package velvetkettle.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.Peel;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -39,7 +38,7 @@ final class HeatTurns {
       open(cool, true, cool.timed());
     } else if (operation instanceof Operation.PeelOff peel) {
       Seconds wait = peel.timed();
-      open(peel, peel.peel() == Peel.COLD, wait == null ? AT_ONCE : wait);
+      open(peel, wait != null, wait == null ? AT_ONCE : wait);
       carrierOff = true;
     } else if (operation instanceof Operation.Inspect) {
       open(operation, true, LOOKED_AT);

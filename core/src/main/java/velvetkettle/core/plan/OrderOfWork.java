@@ -44,7 +44,6 @@ final class OrderOfWork {
    */
   private static final Seconds UNTIL_COLD = Seconds.of(60);
 
-  private static final Seconds UNTIL_WARM = Seconds.of(15);
   private static final Seconds CLOTH_COOLS = Seconds.of(30);
 
   private final Garment garment;
@@ -179,12 +178,7 @@ final class OrderOfWork {
 
   private void peel(Chosen chosen, Pressed pressed) {
     Peel peel = pressed.recipe().peel().value();
-    Seconds wait =
-        switch (peel) {
-          case HOT, NONE -> null;
-          case WARM -> UNTIL_WARM;
-          case COLD -> UNTIL_COLD;
-        };
+    Seconds wait = pressed.recipe().peelWait();
     String key =
         pressed.medium() instanceof Sublimation ? "do.lift-paper" : "do.peel." + peel.term().key();
     operations.add(new PeelOff(chosen.decoration().id(), Sentence.of(key), peel, wait));

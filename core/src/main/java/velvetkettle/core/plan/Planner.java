@@ -140,10 +140,13 @@ public final class Planner {
     }
     Judgement judgement = margins.judge(pressing);
     HeatReading heat = judgement.heat();
-    return heat == null
-        ? new Judged(recipe, stack, judgement)
-        : new Judged(
-            recipe.heated(HeatEvidence.of(recipe.time().value(), heat)), heat.stack(), judgement);
+    if (heat == null) {
+      return new Judged(recipe, stack, judgement);
+    }
+    PeelWait wait = PeelWait.of(recipe, heat);
+    List<Evidence> ofTime = HeatEvidence.of(recipe.time().value(), heat);
+    Recipe heated = recipe.heated(ofTime, wait.time(), wait.why());
+    return new Judged(heated, heat.stack(), judgement);
   }
 
   /** A press from the back goes on until the heat is through, where that takes longer. */

@@ -19,6 +19,7 @@ import velvetkettle.core.quantity.Sentence;
  *
  * @param dial what to set on the press's display
  * @param platen what the platen then truly is
+ * @param peelWait how long to wait for the peel after opening; null where it is peeled at once
  * @param drying the pre-press that flattens and dries the cloth
  * @param coolBeforePlacing whether the cloth cools again before the medium is laid on
  * @param secondPress null where one press is all
@@ -32,6 +33,7 @@ public record Recipe(
     Recommended<Seconds> time,
     Recommended<Pressure> pressure,
     Recommended<Peel> peel,
+    @Nullable Seconds peelWait,
     Recommended<CoverSheet> cover,
     Recommended<Orientation> orientation,
     CutFace cutFace,
@@ -43,25 +45,31 @@ public record Recipe(
     int positions,
     Recommended<Seconds> firstWash,
     Recommended<Seconds> keepBack) {
-  /** The same with what the heat computation says of its time. */
-  Recipe heated(List<Evidence> ofTime) {
-    return with(time.and(ofTime));
+  /**
+   * The same with what the heat computation says of its time and of its peel.
+   *
+   * @param wait for the peel; null where there is nothing to wait for
+   */
+  Recipe heated(List<Evidence> ofTime, @Nullable Seconds wait, List<Evidence> ofPeel) {
+    return with(time.and(ofTime), peel.and(ofPeel), wait);
   }
 
   /** The same pressed longer, because the heat takes longer to come through. */
   Recipe longer(Seconds whole) {
     Seconds more = Seconds.of(whole.count() - time.value().count());
     Evidence why = new Evidence(Source.MODEL, Sentence.of("why.heat.through-cloth", more));
-    return with(new Recommended<>(whole, time.why()).and(List.of(why)));
+    return with(new Recommended<>(whole, time.why()).and(List.of(why)), peel, peelWait);
   }
 
-  private Recipe with(Recommended<Seconds> newTime) {
+  private Recipe with(
+      Recommended<Seconds> newTime, Recommended<Peel> newPeel, @Nullable Seconds newWait) {
     return new Recipe(
         dial,
         platen,
         newTime,
         pressure,
-        peel,
+        newPeel,
+        newWait,
         cover,
         orientation,
         cutFace,

@@ -79,12 +79,14 @@ final class RecipeWriter {
     List<Evidence> why = new ArrayList<>();
     Celsius platen = platen(why);
     Recommended<Seconds> time = time();
+    Recommended<Peel> peel = peel();
     return new Recipe(
         dial(platen, why),
         platen,
         time,
         pressure(),
-        peel(),
+        peel,
+        PeelWait.usual(peel.value()),
         cover(),
         Recommended.of(
             medium.orientation(),

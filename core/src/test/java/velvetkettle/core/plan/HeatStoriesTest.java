@@ -73,9 +73,9 @@ class HeatStoriesTest {
   @DisplayName("a piece is fit to peel sooner on the table than on the pad, warm sooner than cold")
   void peel() {
     HeatStory.PeelMoment peel = told(job(Jobs.whiteBandTee(), Jobs.photograph(), 1)).peel();
-    assertThat(peel.warmOnTable()).isLessThan(peel.warmOnPad());
-    assertThat(peel.coldOnTable()).isLessThan(peel.coldOnPad());
-    assertThat(peel.warmOnTable()).isLessThan(peel.coldOnTable());
+    assertThat(peel.onTable().warm()).isLessThan(peel.onPad().warm());
+    assertThat(peel.onTable().cold()).isLessThan(peel.onPad().cold());
+    assertThat(peel.onTable().warm()).isLessThan(peel.onTable().cold());
   }
 
   @Test

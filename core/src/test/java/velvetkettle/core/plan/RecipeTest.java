@@ -148,6 +148,22 @@ class RecipeTest {
   }
 
   @Test
+  @DisplayName(
+      "the wait for the peel comes from the glue line on a table; a hot peel waits for nothing")
+  void theWaitForThePeel() {
+    Recipe warm = film(Jobs.BIG_PRESS, null);
+    assertThat(warm.peelWait()).isBetween(Seconds.of(10), Seconds.of(40));
+    assertThat(keys(warm.peel())).contains("why.heat.peel");
+    Recipe cold =
+        option(Jobs.navyRowingTop(), Jobs.whiteLettering(), Jobs.BIG_PRESS, null, "film-block")
+            .recipe();
+    assertThat(cold.peelWait()).isGreaterThan(warm.peelWait());
+    Recipe hot = film(Jobs.BIG_PRESS, roll(CelsiusRange.of(150, 160), null, null, Peel.HOT));
+    assertThat(hot.peelWait()).isNull();
+    assertThat(keys(hot.peel())).doesNotContain("why.heat.peel");
+  }
+
+  @Test
   @DisplayName("thirsty and thick cloth dries longer than flat cotton, polyester is only flattened")
   void dryingFollowsTheCloth() {
     double tee = drying(Jobs.whiteBandTee(), "film-smooth");

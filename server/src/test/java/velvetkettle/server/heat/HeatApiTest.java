@@ -31,8 +31,8 @@ class HeatApiTest extends ServerTest {
     assertThat(story.at("/glueLine/0/celsius").size()).isGreaterThan(20);
     assertThat(story.path("events").findValuesAsText("what"))
         .contains("The glue begins to flow", "The bond is made");
-    assertThat(story.at("/peel/coldOnTable").asDouble())
-        .isLessThan(story.at("/peel/coldOnPad").asDouble());
+    assertThat(story.at("/peel/onTable/cold").asDouble())
+        .isLessThan(story.at("/peel/onPad/cold").asDouble());
     assertThat(story.path("doses").get(0).asText()).startsWith("Bond: ");
   }
 

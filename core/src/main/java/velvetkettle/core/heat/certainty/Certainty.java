@@ -11,7 +11,7 @@ import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.dose.SublimationDose;
-import velvetkettle.core.heat.story.Peeling;
+import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;

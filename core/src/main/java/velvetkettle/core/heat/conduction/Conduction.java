@@ -25,7 +25,7 @@ public final class Conduction {
   /** Under a platen a dose is summed up over these steps; while a piece cools nothing hurries. */
   private static final double LONGEST_CLOSED_STEP = 0.25;
 
-  private static final double LONGEST_OPEN_STEP = 2;
+  private static final double LONGEST_OPEN_STEP = 5;
 
   /** From this tolerance on a run serves a difference, or a rough time: longer steps will do. */
   private static final double COARSE = 0.2;

@@ -2,9 +2,9 @@ package velvetkettle.core.heat.story;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.turn.Cooling;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Kelvin;
-import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -72,13 +72,6 @@ public record HeatStory(
   /** A temperature that a fibre minds. */
   public record Limit(Sentence what, double celsius) {}
 
-  /**
-   * How long after opening the glue line is warm enough and cold enough to peel, on the pad and on
-   * the table; null where ten minutes do not do.
-   */
-  public record PeelMoment(
-      @Nullable Seconds warmOnPad,
-      @Nullable Seconds warmOnTable,
-      @Nullable Seconds coldOnPad,
-      @Nullable Seconds coldOnTable) {}
+  /** When it can be peeled, where it stays on the pad and where it is moved to a table. */
+  public record PeelMoment(Cooling onPad, Cooling onTable) {}
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.GiveOrTake;
 import velvetkettle.core.heat.conduction.Conduction;
@@ -25,6 +26,7 @@ import velvetkettle.core.heat.turn.Act;
 import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Laying;
+import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.heat.turn.Turn;
@@ -91,7 +93,7 @@ public final class StoryTeller {
         glueLine,
         events,
         limits(),
-        Peeling.of(pressing),
+        peelMoment(),
         new Doses(pressing, reading).sentences(),
         GiveOrTake.of(pressing));
   }
@@ -213,6 +215,12 @@ public final class StoryTeller {
               Math.round(10 * (start + second)) / 10.0,
               Math.round(10 * celsius) / 10.0));
     }
+  }
+
+  private HeatStory.@Nullable PeelMoment peelMoment() {
+    return Peeling.hasCarrier(pressing.medium())
+        ? new HeatStory.PeelMoment(Peeling.onPad(pressing), Peeling.onTable(pressing))
+        : null;
   }
 
   private List<Limit> limits() {

@@ -1,15 +1,10 @@
-package velvetkettle.core.heat.story;
+package velvetkettle.core.heat.turn;
 
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.story.HeatStory.PeelMoment;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Film;
+import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.TransferPaper;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -30,15 +25,21 @@ public final class Peeling {
 
   private Peeling() {}
 
-  /** Null for media without a carrier to wait for. */
-  static @Nullable PeelMoment of(Pressing pressing) {
-    if (!(pressing.medium() instanceof Film) && !(pressing.medium() instanceof TransferPaper)) {
-      return null;
-    }
-    Act onPad = opened(pressing, false);
-    Act onTable = opened(pressing, true);
-    return new PeelMoment(
-        cooler(onPad, WARM), cooler(onTable, WARM), cooler(onPad, COLD), cooler(onTable, COLD));
+  /** Whether a carrier or paper comes off that one may have to wait for. */
+  public static boolean hasCarrier(PressMedium medium) {
+    return medium instanceof Film || medium instanceof TransferPaper;
+  }
+
+  public static Cooling onPad(Pressing pressing) {
+    return cooling(opened(pressing, false));
+  }
+
+  public static Cooling onTable(Pressing pressing) {
+    return cooling(opened(pressing, true));
+  }
+
+  private static Cooling cooling(Act open) {
+    return new Cooling(cooler(open, WARM), cooler(open, COLD));
   }
 
   private static Act opened(Pressing pressing, boolean onTable) {
