@@ -28,7 +28,7 @@ import velvetkettle.core.quantity.Times;
  * </ol>
  *
  * It does not speak of a steam iron and a wand: they are moved and vented, and the computation is
- * two and a half to four times too quick for them. Cost: about eight runs of a few milliseconds.
+ * two to four times too quick for them. Cost: about eight runs of a few milliseconds.
  */
 public final class HeatMargins implements MarginModel {
   /** Two hundredths of a kelvin off in the end, K per step. */

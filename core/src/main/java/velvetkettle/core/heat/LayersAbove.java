@@ -37,8 +37,9 @@ record LayersAbove(Pressing pressing, Act main) {
     List<Layer> layers = closed.stack().layers();
     int glueLine = closed.stack().glueLineBelow();
     double all = Double.NaN;
-    for (int i = 0; i <= glueLine; i++) {
-      if (SLOWING.contains(layers.get(i).kind()) && leavesCloth(layers, i, glueLine)) {
+    // The cloth that the glue goes into, next to the glue line, cannot be left out.
+    for (int i = 0; i < glueLine; i++) {
+      if (SLOWING.contains(layers.get(i).kind())) {
         all = Double.isNaN(all) ? bonded(closed, closed.stack()) : all;
         double by = all - bonded(closed, without(closed.stack(), i));
         if (by >= 0.5) {
@@ -47,11 +48,6 @@ record LayersAbove(Pressing pressing, Act main) {
       }
     }
     return slowed;
-  }
-
-  /** The cloth that the glue goes into cannot be left out. */
-  private static boolean leavesCloth(List<Layer> layers, int i, int glueLine) {
-    return i < glueLine || layers.get(i).kind() == LayerKind.COVER;
   }
 
   private double bonded(Turn.Closed closed, Stack stack) {

@@ -57,6 +57,17 @@ class HeatStoriesTest {
   }
 
   @Test
+  @DisplayName("the platen gives up a kelvin or two when it closes, and gets them back")
+  void thePlatenDroops() {
+    HeatStory story = told(job(Jobs.whiteBandTee(), Jobs.photograph(), 1));
+    List<Double> main = story.platen().get(1).celsius();
+    double coolest = main.stream().mapToDouble(c -> c).min().orElseThrow();
+    assertThat(main.get(0)).isEqualTo(180);
+    assertThat(coolest).isBetween(176.0, 179.6);
+    assertThat(main.get(main.size() - 1)).isGreaterThanOrEqualTo(coolest);
+  }
+
+  @Test
   @DisplayName("the glue flows before the bond is made, and dye comes to rest after opening")
   void events() {
     HeatStory story = told(job(Jobs.navyRowingTop(), Jobs.whiteLettering(), 1));

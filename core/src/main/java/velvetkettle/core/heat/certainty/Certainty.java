@@ -5,7 +5,9 @@ import java.util.List;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.GiveOrTake;
+import velvetkettle.core.heat.conduction.Face;
 import velvetkettle.core.heat.conduction.FibreMix;
+import velvetkettle.core.heat.conduction.Moisture;
 import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Shine;
@@ -71,7 +73,8 @@ public record Certainty(
     facts.add(handbook("sure.fact.polymers"));
     facts.add(handbook("sure.fact.conduction"));
     facts.add(handbook("sure.fact.vapour"));
-    facts.add(estimate("sure.fact.contact"));
+    facts.add(
+        estimate("sure.fact.contact", Face.HARD.gapMicrometres(), Face.STONE.gapMicrometres()));
     facts.add(estimate("sure.fact.compression"));
     facts.add(
         estimate(
@@ -81,7 +84,8 @@ public record Certainty(
             Pressure.FIRM.nominal(),
             Pressure.HAND.nominal()));
     facts.add(estimate("sure.fact.platens"));
-    facts.add(estimate("sure.fact.drying", Seconds.of(1.5), (int) Steam.TOO_MUCH));
+    facts.add(
+        estimate("sure.fact.drying", Seconds.of(Moisture.DRYING_SECONDS), (int) Steam.TOO_MUCH));
     facts.add(
         estimate(
             "sure.fact.scorch",
@@ -104,7 +108,7 @@ public record Certainty(
             "sure.fact.sublimation",
             Seconds.of(SublimationDose.FULL),
             Celsius.of(SublimationDose.REFERENCE_CELSIUS)));
-    facts.add(fitted("sure.fact.fabric-gap"));
+    facts.add(fitted("sure.fact.fabric-gap", Face.FABRIC.gapMicrometres()));
     return facts;
   }
 

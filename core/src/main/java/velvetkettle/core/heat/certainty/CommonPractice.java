@@ -211,10 +211,7 @@ public final class CommonPractice {
     grams("pre-press-steam", dried.steam(), 0, 2);
   }
 
-  /**
-   * A moved and vented sole is not what is computed: known to be two and a half to four times too
-   * quick.
-   */
+  /** A moved and vented sole is not what is computed: known to be two to four times too quick. */
   private void steamIron() {
     PracticeStacks tee =
         PracticeStacks.on(Fabric.JERSEY, Fibre.COTTON, Adhesive.STONE).with(PressKind.IRON_STEAM);

@@ -194,7 +194,11 @@ public final class Conduction {
   private void record(double now) {
     column.faces(t, faces);
     column.water(w, water);
-    trace.add(now, faces, water, bond);
+    trace.add(now, platen(), faces, water, bond);
+  }
+
+  private double platen() {
+    return phase.top() instanceof Boundary.Platen ? t[0] : Double.NaN;
   }
 
   private void load() {
@@ -223,11 +227,10 @@ public final class Conduction {
       Profile state = new Profile(Arrays.copyOfRange(t, from, to), Arrays.copyOfRange(w, from, to));
       parts.add(new Part(part.slab(), state, part.laminated()));
     }
-    double platen = phase.top() instanceof Boundary.Platen ? t[0] : Double.NaN;
     @Nullable GlueLine line = phase.bond();
     return new Passage(
         parts,
-        platen,
+        platen(),
         line == null ? null : new GlueLine(line.below(), line.adhesive(), bond),
         trace,
         new Energy(in, stored, latent, out),

@@ -18,6 +18,11 @@ public enum Face {
     gapMetres = gapMicrometres * 1e-6;
   }
 
+  /** The gap, micrometres at 20 kPa. */
+  public int gapMicrometres() {
+    return (int) Math.round(gapMetres * 1e6);
+  }
+
   double gapMetres() {
     return gapMetres;
   }

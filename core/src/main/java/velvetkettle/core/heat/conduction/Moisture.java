@@ -13,7 +13,7 @@ public final class Moisture {
   static final double WATER_HEAT_CAPACITY = 4187;
 
   /** How slowly cloth follows its equilibrium, s. */
-  static final double DRYING_SECONDS = 1.5;
+  public static final double DRYING_SECONDS = 1.5;
 
   private static final double ATMOSPHERE_PASCAL = 101_325;
   private static final double MAGNUS_ENDS = 99;

@@ -15,6 +15,7 @@ public final class Trace {
   private final int parts;
   private double[] seconds = new double[MOMENTS];
   private double[] bond = new double[MOMENTS];
+  private double[] platen = new double[MOMENTS];
   private double[] faces;
   private double[] water;
   private int size;
@@ -25,15 +26,22 @@ public final class Trace {
     water = new double[MOMENTS * parts];
   }
 
-  void add(double second, double[] faceCelsius, double[] waterKg, double bondDose) {
+  void add(
+      double second,
+      double platenCelsius,
+      double[] faceCelsius,
+      double[] waterKg,
+      double bondDose) {
     if (size == seconds.length) {
       seconds = Arrays.copyOf(seconds, 2 * size);
       bond = Arrays.copyOf(bond, 2 * size);
+      platen = Arrays.copyOf(platen, 2 * size);
       faces = Arrays.copyOf(faces, 2 * faces.length);
       water = Arrays.copyOf(water, 2 * water.length);
     }
     seconds[size] = second;
     bond[size] = bondDose;
+    platen[size] = platenCelsius;
     System.arraycopy(faceCelsius, 0, faces, size * 2 * parts, 2 * parts);
     System.arraycopy(waterKg, 0, water, size * parts, parts);
     size++;
@@ -56,6 +64,11 @@ public final class Trace {
   /** Of the n-th moment, s from the phase's beginning. */
   public double second(int moment) {
     return seconds[moment];
+  }
+
+  /** The platen above at a moment, °C; NaN where none stands there. */
+  public double platen(int moment) {
+    return platen[moment];
   }
 
   /** Upper face of a part at a moment, °C. */

@@ -6,6 +6,7 @@ import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Scorch;
+import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.media.Sublimation;
@@ -36,7 +37,7 @@ public record Doses(Pressing pressing, Reading reading) {
       said.add(
           Sentence.of("dose.fading", Times.upTo(reading.fading() / Resublimation.FADES_ABOVE)));
     }
-    said.add(Sentence.of("dose.steam", (int) Math.round(reading.steam())));
+    said.add(Sentence.of("dose.steam", (int) Math.round(reading.steam()), (int) Steam.TOO_MUCH));
     return said;
   }
 

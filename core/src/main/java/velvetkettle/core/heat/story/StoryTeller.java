@@ -29,7 +29,6 @@ import velvetkettle.core.heat.turn.Laying;
 import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
@@ -124,8 +123,8 @@ public final class StoryTeller {
     if (below >= 0) {
       glueLine.add(curve(from, moments, trace, m -> trace.interfaceBelow(m, below)));
     }
-    if (act.turn() instanceof Turn.Closed closed) {
-      platen.add(curve(from, moments, trace, m -> closed.platen().degrees()));
+    if (act.closed()) {
+      platen.add(curve(from, moments, trace, trace::platen));
     }
   }
 
