@@ -5,8 +5,8 @@ import { App } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { GarmentForm, Problem, Schemas, TicketForm } from '@/api/client'
 import { copyOf, missing } from '@/plan/blankTicket'
-import LengthInput from '@/quantity/LengthInput.vue'
 import { useVocabulary } from '@/speech/vocabulary'
+import ArtFields from './ArtFields.vue'
 import ChoiceField from './ChoiceField.vue'
 import KnownCloths from './KnownCloths.vue'
 import LabelField from './LabelField.vue'
@@ -19,7 +19,10 @@ const { t } = useI18n()
 const { message } = App.useApp()
 
 const garment = computed(() => form.value.garment)
-const art = computed(() => form.value.decorations[0]!)
+const art = computed({
+  get: () => form.value.decorations[0]!,
+  set: (changed) => (form.value.decorations[0] = changed),
+})
 const pressChoices = computed(() =>
   props.presses.map((press) => ({ value: press.id, label: press.press.name })),
 )
@@ -50,12 +53,12 @@ function keep() {
 
 <template>
   <form class="garment" novalidate @submit.prevent="keep">
-    <section>
+    <section class="part">
       <div class="heading">
         <h2>{{ $t('garment.title') }}</h2>
         <KnownCloths @choose="useCloth" />
       </div>
-      <div class="grid">
+      <div class="fields">
         <label class="wide2"
           ><span>{{ $t('garment.name') }}</span
           ><a-input
@@ -121,69 +124,10 @@ function keep() {
         />
       </div>
     </section>
-    <section>
-      <h2>{{ $t('garment.art') }}</h2>
-      <div class="grid">
-        <label class="wide2"
-          ><span>{{ $t('garment.description') }}</span
-          ><a-input
-            id="description"
-            v-model:value="art.description"
-            :maxlength="120"
-            :placeholder="$t('garment.descriptionHint')"
-        /></label>
-        <ChoiceField
-          id="art"
-          v-model="art.kind"
-          class="wide2"
-          :label="$t('garment.artKind')"
-          :options="options('art')"
-        />
-        <ChoiceField
-          id="placement"
-          v-model="art.placement"
-          :label="$t('garment.placement')"
-          :options="options('placement')"
-        />
-        <label
-          ><span>{{ $t('garment.width') }}</span
-          ><LengthInput id="width" v-model="art.width" :min="3" :max="3000"
-        /></label>
-        <label
-          ><span>{{ $t('garment.height') }}</span
-          ><LengthInput id="height" v-model="art.height" :min="3" :max="3000"
-        /></label>
-        <label
-          ><span>{{ $t('garment.colours') }}</span
-          ><a-input-number
-            id="colours"
-            v-model:value="art.colours"
-            :min="1"
-            :max="200"
-            :precision="0"
-            class="full"
-        /></label>
-        <ChoiceField
-          id="lightest"
-          v-model="art.lightest"
-          :label="$t('garment.lightest')"
-          :options="options('depth')"
-        />
-        <label
-          ><span>{{ $t('garment.stroke') }}</span
-          ><LengthInput id="stroke" v-model="art.thinnestStroke" :min="0.1" :max="100"
-        /></label>
-        <ChoiceField
-          id="surface"
-          v-model="art.surface"
-          :label="$t('garment.surface')"
-          :options="options('surface')"
-        />
-      </div>
-    </section>
-    <section>
+    <ArtFields v-model="art" />
+    <section class="part">
       <h2>{{ $t('garment.order') }}</h2>
-      <div class="grid">
+      <div class="fields">
         <label class="wide2"
           ><span>{{ $t('garment.ticketTitle') }}</span
           ><a-input
@@ -239,7 +183,7 @@ function keep() {
   justify-items: start;
 }
 
-section {
+.part {
   width: 100%;
 }
 
@@ -249,46 +193,9 @@ section {
   justify-content: space-between;
 }
 
-.grid {
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 8px 14px;
-  padding-top: 6px;
-}
-
-.wide2 {
-  grid-column: span 2;
-}
-
-.wide3 {
-  grid-column: span 3;
-}
-
-label > span:first-child,
-.grid :deep(.choice-label) {
-  display: block;
-  padding-bottom: 2px;
-  color: var(--muted);
-  font-size: 13px;
-}
-
-.full {
-  width: 100%;
-}
-
 .problem {
   padding: 10px 14px;
   border-left: 4px solid var(--no);
   background: #fae7e3;
-}
-
-@media (max-width: 1100px) {
-  .grid {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-  }
-
-  .wide3 {
-    grid-column: span 2;
-  }
 }
 </style>

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, type Problem, type Schemas, type TicketForm } from '@/api/client'
-import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 import { missing } from './blankTicket'
+import CompareOptions from './CompareOptions.vue'
 import OptionRow from './OptionRow.vue'
+import RuledOutList from './RuledOutList.vue'
 
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{
   decoration: Schemas['DecorationPlan'] | null
   error: Error | Problem | null
+  press: string | null
   taken: string | null
   shown: string | null
   busy: boolean
@@ -22,6 +24,10 @@ const { data: materials } = useQuery({
   queryKey: ['materials'],
   queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
 })
+const comparing = ref(false)
+/** What was vetoed for what it shows is mostly made for other work: told, but not in the way. */
+const near = computed(() => props.decoration?.ruledOut.filter((out) => out.question !== 'SHOW') ?? [])
+const other = computed(() => props.decoration?.ruledOut.filter((out) => out.question === 'SHOW') ?? [])
 const open = computed(() => missing(form.value))
 const rolls = computed(() => {
   const usable = new Set(props.decoration?.options.map((option) => option.medium))
@@ -78,12 +84,20 @@ const material = computed({
         </label>
       </div>
       <p v-if="gone" class="gone" role="alert">{{ $t('method.gone', { medium: title('medium', gone) }) }}</p>
+      <p v-if="decoration.options.length > 1" class="side">
+        <a-button size="small" :aria-expanded="comparing" @click="comparing = !comparing">{{
+          $t(comparing ? 'method.compareClose' : 'method.compare')
+        }}</a-button>
+        <RouterLink :to="{ name: 'how-we-work' }">{{ $t('schools.title') }}</RouterLink>
+      </p>
+      <CompareOptions v-if="comparing" :options="decoration.options" />
       <div class="options">
         <OptionRow
           v-for="(option, n) in decoration.options"
           :key="option.medium"
           :option="option"
           :rank="n + 1"
+          :press="press"
           :taken="option.medium === taken"
           :shown="option.medium === shown"
           :busy="busy"
@@ -109,15 +123,11 @@ const material = computed({
       </section>
       <template v-if="decoration.ruledOut.length">
         <h3 class="out-title">{{ $t('method.ruledOut') }}</h3>
-        <dl class="out">
-          <div v-for="out in decoration.ruledOut" :key="out.medium">
-            <dt>{{ capital(out.name) }}</dt>
-            <dd>
-              <span class="question">{{ word('question', out.question) }}:</span> {{ out.reason }}
-              <strong>{{ out.lift }}</strong>
-            </dd>
-          </div>
-        </dl>
+        <RuledOutList :ruled-out="near" />
+        <details v-if="other.length" class="other" :open="!near.length">
+          <summary>{{ $t('method.otherWork', { n: other.length }) }}</summary>
+          <RuledOutList :ruled-out="other" />
+        </details>
       </template>
     </template>
   </div>
@@ -177,30 +187,19 @@ const material = computed({
   padding: 6px 0;
 }
 
-.out {
-  margin: 0;
+.side {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding-bottom: 10px;
 }
 
-.out > div {
-  display: grid;
-  grid-template-columns: 180px 1fr;
-  padding: 9px 2px;
-  border-top: 1px solid var(--line);
+.other {
+  padding-top: 6px;
 }
 
-dt {
-  font-weight: 600;
-}
-
-dd {
-  margin: 0;
-}
-
-dd strong {
-  color: var(--copper);
-}
-
-.question {
-  color: var(--muted);
+summary {
+  padding: 6px 2px;
+  cursor: pointer;
 }
 </style>

@@ -9,7 +9,14 @@ import TimeValue from '@/quantity/TimeValue.vue'
 import MarginBar from './MarginBar.vue'
 import WhyThis from './WhyThis.vue'
 
-const props = defineProps<{ option: Option; rank: number; taken: boolean; shown: boolean; busy: boolean }>()
+const props = defineProps<{
+  option: Option
+  rank: number
+  press: string | null
+  taken: boolean
+  shown: boolean
+  busy: boolean
+}>()
 defineEmits<{ look: []; take: [] }>()
 const order = computed(() => duration(props.option.order))
 </script>
@@ -25,6 +32,9 @@ const order = computed(() => duration(props.option.order))
         <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
       </h3>
       <p>{{ option.reasons.join(' ') }}</p>
+      <p v-if="option.press && option.press !== press" class="tool">
+        {{ $t('method.otherTool', { press: option.press }) }}
+      </p>
       <p class="muted">{{ $t('method.order', { time: `${order.value} ${order.unit}` }) }}</p>
       <ul v-if="option.cautions.length" class="cautions">
         <li v-for="caution in option.cautions" :key="caution">{{ caution }}</li>
@@ -102,6 +112,10 @@ h3 {
   color: #fff;
   font-weight: 400;
   font-size: 13px;
+}
+
+.tool {
+  font-weight: 600;
 }
 
 .cautions {

@@ -10,6 +10,7 @@ import { useVocabulary } from '@/speech/vocabulary'
 import CautionList from './CautionList.vue'
 import { currentOption } from './currentOption'
 import RecipeFigures from './RecipeFigures.vue'
+import RecipePresses from './RecipePresses.vue'
 import StepList from './StepList.vue'
 import { usePlan, useTicket } from './useTicket'
 
@@ -50,7 +51,10 @@ const print = () => window.print()
           </p>
         </header>
         <template v-if="stored">
-          <RecipeFigures v-if="option" :option="option" />
+          <template v-if="option">
+            <RecipeFigures :option="option" />
+            <RecipePresses :option="option" />
+          </template>
           <div class="columns">
             <div>
               <template v-if="option">

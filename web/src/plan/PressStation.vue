@@ -8,6 +8,7 @@ import CautionList from './CautionList.vue'
 import { currentOption } from './currentOption'
 import MarginBar from './MarginBar.vue'
 import RecipeFigures from './RecipeFigures.vue'
+import RecipePresses from './RecipePresses.vue'
 import StepList from './StepList.vue'
 
 const props = defineProps<{ ticket: TicketView; stored: Schemas['PlanView'] | null }>()
@@ -48,6 +49,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
       <p v-if="done" class="muted">{{ $t('press.all') }}</p>
       <template v-if="option">
         <RecipeFigures :option="option" />
+        <RecipePresses :option="option" />
         <div class="margins">
           <MarginBar :margin="option.margins.hold" reason />
           <MarginBar :margin="option.margins.mark" reason />

@@ -42,6 +42,9 @@ const { data: presses } = useQuery({
   queryKey: ['presses'],
   queryFn: () => answer(api.GET('/api/presses', { params: { query: {} } })),
 })
+const pressName = computed(
+  () => presses.value?.items.find((item) => item.id === form.value?.pressId)?.press.name ?? null,
+)
 const planId = computed(() => ticket.value?.planId)
 const { data: stored } = usePlan(planId)
 const preview = usePreview(form)
@@ -215,6 +218,7 @@ const subtitle = computed(() => {
               v-else-if="station === 'method'"
               v-model="form"
               :decoration="decoration"
+              :press="pressName"
               :error="preview.error.value"
               :taken="ticket?.planCurrent ? form.decorations[0]!.medium : null"
               :shown="shown?.medium ?? null"

@@ -30,6 +30,9 @@ export function blankDecoration(): DecorationForm {
     placement: 'CHEST',
     surface: 'ANY',
     thinnestStroke: null,
+    layered: false,
+    stoneSize: null,
+    stones: 0,
     medium: null,
     materialId: null,
   }

@@ -8,5 +8,6 @@ export function currentOption(plan: Plan | null): Option | null {
 
 /** Whether there is something to cut or print before the press. */
 export function needsCutting(option: Option | null | undefined): boolean {
-  return option?.recipe.cutFace === 'GLUE_UP' || option?.recipe.cutFace === 'PRINT_SIDE'
+  const face = option?.recipe.cutFace
+  return face === 'GLUE_UP' || face === 'PRINT_SIDE' || face === 'FACE_UP'
 }

@@ -2,8 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { mounted } from '@/testing/mounted'
 import { margin, option, plan } from '@/testing/plans'
 import { currentOption, needsCutting } from './currentOption'
+import CompareOptions from './CompareOptions.vue'
 import MarginBar from './MarginBar.vue'
 import OptionRow from './OptionRow.vue'
+import RecipePresses from './RecipePresses.vue'
+import RuledOutList from './RuledOutList.vue'
 import StationRibbon from './StationRibbon.vue'
 
 const words: [unknown[], unknown][] = [
@@ -42,7 +45,7 @@ describe('a margin', () => {
 
 describe('a method that will do', () => {
   const row = (taken = false) =>
-    mounted(OptionRow, { option, rank: 1, taken, shown: true, busy: false }, words)
+    mounted(OptionRow, { option, rank: 1, press: 'Big press', taken, shown: true, busy: false }, words)
 
   it('shows its setting, pressure, peel, keep back and reasons', () => {
     const text = row().text().replace(/\s+/g, ' ')
@@ -114,5 +117,55 @@ describe('the current option', () => {
     expect(needsCutting(option)).toBe(true)
     expect(needsCutting(made)).toBe(false)
     expect(needsCutting(null)).toBe(false)
+  })
+})
+
+describe('two methods side by side', () => {
+  it('shows margins, settings and every score of both', () => {
+    const other = {
+      ...option,
+      medium: 'film-smooth',
+      name: 'everyday film',
+      press: 'Clam',
+      scores: [{ criterion: 'WEAR' as const, points: 2, why: 'some dozen washes.' }],
+    }
+    const text = mounted(CompareOptions, { options: [option, other] }, words)
+      .text()
+      .replace(/\s+/g, ' ')
+    for (const part of ['As long as the garment.', 'Some dozen washes.', '2, Big press', '2, Clam']) {
+      expect(text).toContain(part)
+    }
+  })
+})
+
+describe('the presses of a recipe', () => {
+  it('lists every closing in its order, the tool and the glue side', () => {
+    const text = mounted(RecipePresses, { option }, words).text().replace(/\s+/g, ' ')
+    expect(text).toContain('1. press')
+    expect(text).toContain('2.')
+    expect(text).toContain('On Big press.')
+    expect(text).toContain('Turn it to about 5 of 9.')
+    expect(text).toContain('Glue is the dull side.')
+  })
+
+  it('begins with what has to be tried first', () => {
+    const tried = { ...option, testFirst: 'Try it first on a swatch.' }
+    expect(mounted(RecipePresses, { option: tried }, words).get('[role=note]').text()).toContain('swatch')
+  })
+})
+
+describe('what is ruled out', () => {
+  it('says why, and what would bring it back', () => {
+    const out = {
+      medium: 'film-smooth',
+      name: 'everyday film',
+      question: 'BLEED' as const,
+      reason: 'Dye comes through.',
+      lift: 'Needs a blocker film.',
+    }
+    const text = mounted(RuledOutList, { ruledOut: [out] }, words).text()
+    for (const part of ['Everyday film', 'Bleed:', 'Dye comes through.', 'Needs a blocker film.']) {
+      expect(text).toContain(part)
+    }
   })
 })

@@ -14,6 +14,9 @@ const press = {
     platenWidth: 380,
     platenDepth: 380,
     calibration: { readsHigh: 5, giveOrTake: 4, measured: true },
+    closing: { newtons: 9000, scale: 9 },
+    cladInPtfe: true,
+    tips: [],
   },
 }
 let body: Record<string, unknown> | null = null
@@ -48,5 +51,11 @@ it.each([
   await flushPromises()
   document.querySelector<HTMLButtonElement>('.ant-modal-footer .ant-btn-primary')!.click()
   await vi.waitFor(() => expect(form.emitted('kept')).toHaveLength(1))
-  expect(body).toMatchObject({ readsHigh: kelvin, version: 3 })
+  expect(body).toMatchObject({
+    readsHigh: kelvin,
+    newtons: 9000,
+    scale: 9,
+    cladInPtfe: true,
+    version: 3,
+  })
 })

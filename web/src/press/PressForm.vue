@@ -18,8 +18,23 @@ const form = reactive<Schemas['PressForm']>({
   platenDepth: props.press?.press.platenDepth ?? 380,
   measured: props.press?.press.calibration.measured ?? false,
   readsHigh: props.press?.press.calibration.readsHigh ?? 0,
+  newtons: props.press?.press.closing?.newtons ?? null,
+  scale: props.press?.press.closing?.scale ?? null,
+  cladInPtfe: props.press?.press.cladInPtfe ?? false,
+  tips: props.press?.press.tips ?? [],
   version: props.press?.version ?? 0,
 })
+const plate = computed(() => form.kind.startsWith('PLATE'))
+const wand = computed(() => form.kind === 'WAND')
+/** An emptied number field gives nothing, which is kept as "not known". */
+function optional(field: 'newtons' | 'scale') {
+  return computed({
+    get: () => form[field] ?? undefined,
+    set: (typed: number | undefined) => (form[field] = typed ?? null),
+  })
+}
+const newtons = optional('newtons')
+const marks = optional('scale')
 /** A difference, so 10 °C of it are 18 °F; kept in kelvin. */
 const { temperature: unit } = useUnits()
 const scale = computed(() => (unit.value === '°F' ? 1.8 : 1))
@@ -90,6 +105,31 @@ const { mutate, isPending, error } = useMutation<unknown, Problem>({
         <small class="muted">{{
           $t(unit === '°F' ? 'presses.readsHighNoteF' : 'presses.readsHighNote')
         }}</small>
+      </label>
+      <template v-if="plate">
+        <label>
+          <span>{{ $t('presses.newtons') }}</span>
+          <a-input-number id="newtons" v-model:value="newtons" :min="50" :max="50000" addon-after="N" />
+        </label>
+        <label>
+          <span>{{ $t('presses.scale') }}</span>
+          <a-input-number id="scale" v-model:value="marks" :min="1" :max="100" :precision="0" />
+        </label>
+        <small class="muted wide">{{ $t('presses.newtonsNote') }}</small>
+      </template>
+      <ChoiceField
+        v-if="wand"
+        id="tips"
+        v-model="form.tips"
+        class="wide"
+        :label="$t('presses.tips')"
+        :options="options('stonesize')"
+        multiple
+        :hint="$t('presses.tipsHint')"
+      />
+      <label v-else class="wide switch">
+        <a-switch v-model:checked="form.cladInPtfe" :aria-label="$t('presses.clad')" />
+        {{ $t('presses.clad') }}
       </label>
     </div>
     <p v-if="error" role="alert" class="problem">{{ error.message }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { useUnits } from '@/quantity/units'
@@ -10,6 +11,7 @@ import { difference } from './display'
 import PressForm from './PressForm.vue'
 import WorkroomForm from './WorkroomForm.vue'
 
+const router = useRouter()
 const client = useQueryClient()
 const { title } = useVocabulary()
 const { temperature } = useUnits()
@@ -35,6 +37,9 @@ function kept() {
       <h1>{{ $t('presses.title') }}</h1>
       <span class="muted">{{ $t('presses.intro') }}</span>
       <span class="actions">
+        <a-button size="large" @click="router.push({ name: 'how-we-work' })">
+          {{ $t('schools.title') }}
+        </a-button>
         <a-button type="primary" size="large" @click="changing = { id: '', view: null }">
           {{ $t('presses.new') }}
         </a-button>
@@ -48,6 +53,7 @@ function kept() {
               <th>{{ $t('presses.columns.name') }}</th>
               <th>{{ $t('presses.columns.kind') }}</th>
               <th>{{ $t('presses.columns.platen') }}</th>
+              <th>{{ $t('presses.columns.gives') }}</th>
               <th>{{ $t('presses.columns.display') }}</th>
               <th>
                 <span class="visually-hidden">{{ $t('presses.change') }}</span>
@@ -61,6 +67,15 @@ function kept() {
               <td>
                 <LengthValue :millimetres="item.press.platenWidth" /> ×
                 <LengthValue :millimetres="item.press.platenDepth" />
+              </td>
+              <td>
+                <template v-if="item.press.closing">
+                  {{
+                    $t('presses.force', { n: item.press.closing.newtons, marks: item.press.closing.scale })
+                  }}
+                </template>
+                <span v-if="item.press.cladInPtfe" class="muted">{{ $t('presses.isClad') }}</span>
+                <span v-if="item.press.tips.length" class="muted">{{ item.press.tips.join(', ') }}</span>
               </td>
               <td>{{ difference(item.press.calibration, temperature, $t) }}</td>
               <td>

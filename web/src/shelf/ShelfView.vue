@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { answer, api, type Schemas } from '@/api/client'
 import { capital, lengthIn } from '@/quantity/format'
 import LengthValue from '@/quantity/LengthValue.vue'
@@ -8,14 +10,35 @@ import TimeValue from '@/quantity/TimeValue.vue'
 import { useUnits } from '@/quantity/units'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
+import MaterialForm from './MaterialForm.vue'
 
 const { length } = useUnits()
 const { word } = useVocabulary()
+const { t } = useI18n()
 const { data, isPending, error, refetch } = useQuery({
   queryKey: ['materials'],
   queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
 })
-const silent = (sheet: Schemas['InstructionSheet']) => !sheet.temperature && !sheet.time && !sheet.pressure
+const client = useQueryClient()
+const changing = ref<{ view: Schemas['MaterialView'] | null } | null>(null)
+
+function kept() {
+  changing.value = null
+  void client.invalidateQueries()
+}
+
+const silent = (sheet: Schemas['InstructionSheet']) =>
+  !sheet.temperature && !sheet.time && !sheet.pressure && !sheet.peel && !sheet.cover && !sheet.cutter
+const cutter = (setting: Schemas['CutterSetting']) =>
+  [
+    setting.force && `${setting.force} g`,
+    setting.depth && t('shelf.cutterDepth', { n: setting.depth }),
+    setting.speed && `${setting.speed} mm/s`,
+    setting.passes && t('shelf.cutterPasses', { n: setting.passes }),
+    setting.blade,
+  ]
+    .filter(Boolean)
+    .join(', ')
 const size = (remnant: Schemas['Remnant']) =>
   `${lengthIn(remnant.width, length.value)} × ${lengthIn(remnant.length, length.value)}`
 </script>
@@ -25,6 +48,11 @@ const size = (remnant: Schemas['Remnant']) =>
     <div class="view-head">
       <h1>{{ $t('shelf.title') }}</h1>
       <span class="muted">{{ $t('shelf.intro') }}</span>
+      <span class="actions">
+        <a-button type="primary" size="large" @click="changing = { view: null }">{{
+          $t('shelf.new')
+        }}</a-button>
+      </span>
     </div>
     <QueryState :loading="isPending" :error="error" @retry="refetch">
       <p v-if="!data?.items.length" class="sheet empty">{{ $t('shelf.none') }}</p>
@@ -38,6 +66,9 @@ const size = (remnant: Schemas['Remnant']) =>
               <th>{{ $t('shelf.columns.sheet') }}</th>
               <th>{{ $t('shelf.columns.left') }}</th>
               <th>{{ $t('shelf.columns.remnants') }}, {{ length }}</th>
+              <th>
+                <span class="visually-hidden">{{ $t('presses.change') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -59,6 +90,13 @@ const size = (remnant: Schemas['Remnant']) =>
                   <span v-if="item.material.sheet.pressure">{{
                     word('pressure', item.material.sheet.pressure)
                   }}</span>
+                  <span v-if="item.material.sheet.peel">{{
+                    $t('quantity.peel', { how: word('peel', item.material.sheet.peel) })
+                  }}</span>
+                  <span v-if="item.material.sheet.cover">{{ word('cover', item.material.sheet.cover) }}</span>
+                  <span v-if="item.material.sheet.cutter" class="muted">{{
+                    cutter(item.material.sheet.cutter)
+                  }}</span>
                 </span>
               </td>
               <td>
@@ -69,11 +107,21 @@ const size = (remnant: Schemas['Remnant']) =>
                 <span v-else>{{ $t('shelf.sheets', { n: item.material.leftMillimetres }) }}</span>
               </td>
               <td class="muted">{{ item.material.remnants.map(size).join(', ') }}</td>
+              <td>
+                <a-button
+                  size="small"
+                  :aria-label="$t('shelf.changeOf', { name: item.material.name })"
+                  @click="changing = { view: item }"
+                >
+                  {{ $t('presses.change') }}
+                </a-button>
+              </td>
             </tr>
           </tbody>
         </table>
       </div>
     </QueryState>
+    <MaterialForm v-if="changing" :material="changing.view" @kept="kept" @cancel="changing = null" />
   </main>
 </template>
 

@@ -20,6 +20,7 @@ export function mounted<T extends Component>(
       { path: '/', name: 'today', component: Nowhere },
       { path: '/tickets', name: 'tickets', component: Nowhere },
       { path: '/tickets/:id/:station?', name: 'ticket', component: Nowhere },
+      { path: '/how-we-work', name: 'how-we-work', component: Nowhere },
       { path: '/how-sure', name: 'how-sure', component: Nowhere },
       { path: '/:rest(.*)*', name: 'missing', component: Nowhere },
     ],

@@ -44,7 +44,17 @@ export const option: Option = {
     side: 'FACE',
     drying: { value: 3, why },
     coolBeforePlacing: false,
-    secondPress: null,
+    glueSide: 'Glue is the dull side.',
+    before: [],
+    after: [
+      {
+        kind: 'SECOND',
+        side: 'FACE',
+        cover: 'PARCHMENT',
+        setting: { dial: 139, platen: 135, time: 5, pressure: 'FIRM' },
+      },
+    ],
+    tool: ['Turn it to about 5 of 9.'],
     stitch: 'NOT_NEEDED',
     positions: 1,
     firstWash: { value: 86400, why },
@@ -55,6 +65,9 @@ export const option: Option = {
   cautions: [],
   preparation: ['Mirror the art.'],
   stack,
+  press: 'Big press',
+  testFirst: null,
+  scores: [{ criterion: 'WEAR', points: 5, why: 'as long as the garment.' }],
   order: 3600,
 }
 

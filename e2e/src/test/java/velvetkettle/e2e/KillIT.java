@@ -172,6 +172,7 @@ class KillIT {
          "obstacles": [], "iron": "UNKNOWN", "size": "ADULT"},
        "decorations": [{"id": "a", "description": "anchor", "kind": "LOGO", "width": 100,
          "height": 100, "colours": 1, "lightest": "DARK", "placement": "CHEST", "surface": "ANY",
-         "thinnestStroke": null, "medium": "film-smooth", "materialId": null}]}
+         "thinnestStroke": null, "layered": false,
+         "stoneSize": null, "stones": 0, "medium": "film-smooth", "materialId": null}]}
       """;
 }

@@ -50,6 +50,9 @@ public final class TicketForms {
     decoration.put("placement", "CHEST");
     decoration.put("surface", "ANY");
     decoration.put("thinnestStroke", null);
+    decoration.put("layered", false);
+    decoration.put("stoneSize", null);
+    decoration.put("stones", 0);
     decoration.put("medium", null);
     decoration.put("materialId", null);
     return decoration;

@@ -32,6 +32,11 @@ public record Garment(
     return colour.depth() == Depth.MEDIUM || colour.depth() == Depth.DARK;
   }
 
+  /** From a tenth of elastane, or where the knit is made to stretch. */
+  public boolean stretchesFar() {
+    return fabric == Fabric.ELASTANE_KNIT || blend.percent(Fibre.ELASTANE) >= 10;
+  }
+
   public boolean forChildUnderThree() {
     return size == Size.BABY || size == Size.TODDLER;
   }

@@ -43,7 +43,7 @@ public record Drying(Seconds time, double held, double left) {
       Bench bench, Stack stack, Celsius platen, Pressure pressure, Seconds mainPress) {
     Seconds both = mainPress.plus(Seconds.of(LONGEST));
     Turn.Closed turn =
-        new Turn.Closed(Sentence.of("do.pre-press"), stack, platen, pressure, both, false);
+        new Turn.Closed(Sentence.of("do.pre-press"), stack, platen, pressure, both, Turn.Role.NONE);
     Act act = HeatRun.of(bench, null, List.of(turn), Draw.NOMINAL, TOLERANCE).get(0);
     Trace trace = act.trace();
     int[] cloth = act.laying().clothThatSteams();

@@ -88,7 +88,7 @@ public final class HeatMargins implements MarginModel {
   }
 
   private static HeatReading heat(Pressing pressing, List<Act> acts, Reading reading) {
-    Act main = acts.stream().filter(Act::bonds).reduce((a, b) -> b).orElseThrow();
+    Act main = acts.stream().filter(Act::main).findFirst().orElseThrow();
     return new HeatReading(
         new Peaks(main, GiveOrTake.of(pressing)).stack(),
         Celsius.of(Math.round(reading.glueLine())),
@@ -102,7 +102,7 @@ public final class HeatMargins implements MarginModel {
 
   /** Until the bond is so many times made if the main press went on, s; NaN where it never is. */
   static double secondsUntil(Pressing pressing, double times, double longest) {
-    List<Turn> turns = new ArrayList<>(pressing.untilBonded());
+    List<Turn> turns = new ArrayList<>(pressing.untilPressed());
     int last = turns.size() - 1;
     if (turns.get(last) instanceof Turn.Closed closed) {
       turns.set(last, closed.lasting(Seconds.of(longest)));

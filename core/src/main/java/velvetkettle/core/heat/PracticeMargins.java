@@ -5,9 +5,8 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.media.EverydayFilm;
-import velvetkettle.core.media.Patch;
 import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
@@ -34,6 +33,12 @@ public final class PracticeMargins implements MarginModel {
   private static Margin hold(Pressing pressing) {
     Celsius coolest = pressing.temperatureRange().low();
     Seconds shortest = pressing.timeRange().low();
+    if (pressing.press().kind() == PressKind.WAND) {
+      return Margin.tight(
+          Question.HOLD,
+          Sentence.of("hold.figure.stone", pressing.time()),
+          Sentence.of("hold.tip"));
+    }
     if (pressing.platen().compareTo(coolest) < 0) {
       return Margin.no(
           Question.HOLD,
@@ -56,7 +61,7 @@ public final class PracticeMargins implements MarginModel {
     if (garment.finish().repelsAdhesive() && !(pressing.medium() instanceof Sublimation)) {
       return Margin.tight(Question.HOLD, figure, Sentence.of("hold.finish", garment.finish()));
     }
-    if (garment.fabric().shell() && pressing.medium() instanceof EverydayFilm) {
+    if (garment.fabric().shell() && !pressing.medium().bondsToShell()) {
       return Margin.tight(Question.HOLD, figure, Sentence.of("hold.shell"));
     }
     if (pressing.pressure().compareTo(pressing.medium().window().pressure()) < 0) {
@@ -70,6 +75,12 @@ public final class PracticeMargins implements MarginModel {
   }
 
   private static Margin mark(Pressing pressing) {
+    if (pressing.press().kind() == PressKind.WAND) {
+      return Margin.tight(
+          Question.MARK,
+          Sentence.of("mark.figure.tip", pressing.platen()),
+          Sentence.of("mark.tip"));
+    }
     Blend blend = pressing.garment().blend();
     Fibre weakest = blend.weakest();
     Kelvin clear = weakest.limit().above(pressing.platen());
@@ -106,7 +117,7 @@ public final class PracticeMargins implements MarginModel {
     Garment garment = pressing.garment();
     int polyester = (int) Math.round(garment.blend().percent(Fibre.POLYESTER));
     Sentence figure = Sentence.of("bleed.figure", percent(polyester));
-    if (pressing.medium() instanceof Patch) {
+    if (pressing.medium().hasOwnGround()) {
       return Margin.safe(Question.BLEED, figure, Sentence.of("bleed.own-ground"));
     }
     if (pressing.medium() instanceof Sublimation) {

@@ -8,7 +8,13 @@ public enum ArtKind implements Worded {
   LOGO,
   PHOTOGRAPH,
   ALL_OVER_PRINT,
-  MADE_PATCH;
+  MADE_PATCH,
+  /** A figure or line of single stones. */
+  STONES,
+  /** Pieces cut from another cloth. */
+  APPLIQUE,
+  /** Another layer of cloth behind or on the garment's own, for strength or as a ground. */
+  SECOND_LAYER;
 
   @Override
   public String vocabulary() {

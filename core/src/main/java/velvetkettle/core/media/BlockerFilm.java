@@ -1,15 +1,10 @@
 package velvetkettle.core.media;
 
 import java.util.List;
-import java.util.Set;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.CelsiusRange;
-import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -18,22 +13,11 @@ import velvetkettle.core.quantity.Sentence;
  */
 public record BlockerFilm() implements Film {
   private static final Window WINDOW =
-      new Window(
-          CelsiusRange.of(130, 150),
-          SecondsRange.of(12, 15),
-          Pressure.FIRM,
-          Peel.COLD,
-          Celsius.of(140),
-          Seconds.of(13));
+      Window.of(130, 150, 12, 15, Pressure.FIRM, Peel.COLD).usually(140, 13);
 
   @Override
   public String key() {
     return "film-block";
-  }
-
-  @Override
-  public Set<ArtKind> carries() {
-    return Set.of(ArtKind.LETTERING, ArtKind.LOGO);
   }
 
   @Override
@@ -42,8 +26,18 @@ public record BlockerFilm() implements Film {
   }
 
   @Override
+  public Glue glue() {
+    return Glue.BLOCKER;
+  }
+
+  @Override
   public boolean blocksDye() {
     return true;
+  }
+
+  @Override
+  public Palette palette() {
+    return Palette.FEW;
   }
 
   @Override

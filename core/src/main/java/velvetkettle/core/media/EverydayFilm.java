@@ -1,16 +1,9 @@
 package velvetkettle.core.media;
 
 import java.util.List;
-import java.util.Set;
 import velvetkettle.core.press.Layer;
-import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.CelsiusRange;
-import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.quantity.SecondsRange;
-import velvetkettle.core.quantity.Sentence;
 
 /**
  * Smooth polyurethane heat-transfer film. Window: common practice, no source. Layer thicknesses:
@@ -18,13 +11,7 @@ import velvetkettle.core.quantity.Sentence;
  */
 public record EverydayFilm() implements Film {
   private static final Window WINDOW =
-      new Window(
-          CelsiusRange.of(150, 160),
-          SecondsRange.of(10, 15),
-          Pressure.MEDIUM,
-          Peel.WARM,
-          Celsius.of(155),
-          Seconds.of(12));
+      Window.of(150, 160, 10, 15, Pressure.MEDIUM, Peel.WARM).usually(155, 12);
 
   @Override
   public String key() {
@@ -32,18 +19,8 @@ public record EverydayFilm() implements Film {
   }
 
   @Override
-  public Set<ArtKind> carries() {
-    return Set.of(ArtKind.LETTERING, ArtKind.LOGO);
-  }
-
-  @Override
   public Window window() {
     return WINDOW;
-  }
-
-  @Override
-  public boolean blocksDye() {
-    return false;
   }
 
   @Override
@@ -58,9 +35,6 @@ public record EverydayFilm() implements Film {
 
   @Override
   public List<Layer> layers() {
-    return List.of(
-        Layer.of(LayerKind.CARRIER, Sentence.of("layer.carrier"), 0.10, Substance.CARRIER_FILM),
-        Layer.of(LayerKind.FILM, Sentence.of("layer.film"), 0.045, Substance.POLYURETHANE),
-        Layer.of(LayerKind.GLUE, Sentence.of("layer.glue"), 0.05, Substance.HOT_MELT));
+    return Film.layers(0.10, 0.045, Substance.POLYURETHANE, 0.05);
   }
 }

@@ -1,15 +1,35 @@
 package velvetkettle.core.media;
 
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.media.school.Dispute;
 import velvetkettle.core.press.CoverSheet;
-import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
 /** Coloured film on a carrier, cut from behind, weeded, pressed, and freed of its carrier. */
-public sealed interface Film extends PressMedium permits EverydayFilm, BlockerFilm {
+public sealed interface Film extends PressMedium
+    permits EverydayFilm,
+        StretchFilm,
+        NylonFilm,
+        LowHeatFilm,
+        BlockerFilm,
+        GlitterFilm,
+        FlockFilm,
+        MetallicFilm,
+        ReflectiveFilm,
+        RaisedFilm,
+        PrintableFilm {
+  @Override
+  default Set<ArtKind> carries() {
+    return Set.of(ArtKind.LETTERING, ArtKind.LOGO);
+  }
+
   @Override
   default Orientation orientation() {
     return Orientation.MIRRORED;
@@ -21,34 +41,55 @@ public sealed interface Film extends PressMedium permits EverydayFilm, BlockerFi
   }
 
   @Override
+  default Glue glue() {
+    return Glue.EVERYDAY;
+  }
+
+  @Override
   default CoverSheet cover() {
     return CoverSheet.NONE;
   }
 
   @Override
-  default @Nullable SecondPress secondPress(Artwork artwork) {
-    return SecondPress.under(
-        artwork.surface() == Surface.GLOSS ? CoverSheet.PTFE : CoverSheet.PARCHMENT);
+  default Sentence glueSide() {
+    return Sentence.of("glue-side.film");
   }
 
   @Override
-  default Side side() {
-    return Side.FACE;
+  default Palette palette() {
+    return Palette.MANY;
   }
 
   @Override
-  default Stitch stitch() {
-    return Stitch.NOT_NEEDED;
+  default Layering layering() {
+    return Layering.BOTH;
   }
 
   @Override
-  default boolean transparent() {
-    return false;
+  default List<ExtraPress> after(Work work) {
+    return List.of(ExtraPress.second(secondCover(work)));
   }
 
-  @Override
-  default double leastPolyester() {
-    return 0;
+  /**
+   * By the wanted finish; dark on dark takes gloss, which hides the edge of the glue. A shop may
+   * keep to one sheet.
+   */
+  static CoverSheet secondCover(Work work) {
+    return switch (work.schools().on(Dispute.SECOND_PRESS_COVER)) {
+      case COVER_PTFE -> CoverSheet.PTFE;
+      case COVER_CLOTH -> CoverSheet.COTTON;
+      default -> byFinish(work);
+    };
+  }
+
+  private static CoverSheet byFinish(Work work) {
+    boolean darkOnDark =
+        work.artwork().lightest() == Depth.DARK && work.garment().colour().depth() == Depth.DARK;
+    return switch (work.artwork().surface()) {
+      case GLOSS -> CoverSheet.PTFE;
+      case ANY -> darkOnDark ? CoverSheet.PTFE : CoverSheet.PARCHMENT;
+      default -> CoverSheet.PARCHMENT;
+    };
   }
 
   /**
@@ -60,17 +101,7 @@ public sealed interface Film extends PressMedium permits EverydayFilm, BlockerFi
   }
 
   @Override
-  default Seconds leastDrying() {
-    return Seconds.of(3);
-  }
-
-  @Override
-  default boolean placedOnCoolCloth() {
-    return false;
-  }
-
-  @Override
-  default List<Sentence> preparation(Artwork artwork) {
+  default List<Sentence> preparation(Work work) {
     return List.of(
         Sentence.of("prepare.film.mirror"),
         Sentence.of("prepare.film.load"),
@@ -90,5 +121,13 @@ public sealed interface Film extends PressMedium permits EverydayFilm, BlockerFi
   @Override
   default Seconds settingUp() {
     return Seconds.of(300);
+  }
+
+  /** Carrier, film, glue; thicknesses: engineering estimates. */
+  static List<Layer> layers(double carrier, double film, Substance of, double glue) {
+    return List.of(
+        Layer.of(LayerKind.CARRIER, Sentence.of("layer.carrier"), carrier, Substance.CARRIER_FILM),
+        Layer.of(LayerKind.FILM, Sentence.of("layer.film"), film, of),
+        Layer.of(LayerKind.GLUE, Sentence.of("layer.glue"), glue, Substance.HOT_MELT));
   }
 }

@@ -1,19 +1,11 @@
 package velvetkettle.core.media;
 
 import java.util.List;
-import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
-import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.CelsiusRange;
-import velvetkettle.core.quantity.Millimetres;
-import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -22,22 +14,11 @@ import velvetkettle.core.quantity.Sentence;
  */
 public record LightTransferPaper() implements TransferPaper {
   private static final Window WINDOW =
-      new Window(
-          CelsiusRange.of(175, 190),
-          SecondsRange.of(20, 30),
-          Pressure.FIRM,
-          Peel.COLD,
-          Celsius.of(180),
-          Seconds.of(25));
+      Window.of(175, 190, 20, 30, Pressure.FIRM, Peel.COLD).usually(180, 25);
 
   @Override
   public String key() {
     return "paper-light";
-  }
-
-  @Override
-  public Set<ArtKind> carries() {
-    return Set.of(ArtKind.LETTERING, ArtKind.LOGO, ArtKind.PHOTOGRAPH);
   }
 
   @Override
@@ -61,48 +42,8 @@ public record LightTransferPaper() implements TransferPaper {
   }
 
   @Override
-  public @Nullable SecondPress secondPress(Artwork artwork) {
-    return null;
-  }
-
-  @Override
-  public Side side() {
-    return Side.FACE;
-  }
-
-  @Override
-  public Stitch stitch() {
-    return Stitch.NOT_NEEDED;
-  }
-
-  @Override
   public boolean transparent() {
     return true;
-  }
-
-  @Override
-  public boolean blocksDye() {
-    return false;
-  }
-
-  @Override
-  public double leastPolyester() {
-    return 0;
-  }
-
-  @Override
-  public Millimetres thinnestStroke() {
-    return Millimetres.of(0.3);
-  }
-
-  @Override
-  public Seconds leastDrying() {
-    return Seconds.of(4);
-  }
-
-  @Override
-  public boolean placedOnCoolCloth() {
-    return false;
   }
 
   @Override
@@ -125,20 +66,10 @@ public record LightTransferPaper() implements TransferPaper {
   }
 
   @Override
-  public List<Sentence> preparation(Artwork artwork) {
+  public List<Sentence> preparation(Work work) {
     return List.of(
         Sentence.of("prepare.paper.mirror"),
         Sentence.of("prepare.paper.no-bleed"),
         Sentence.of("prepare.paper.trim"));
-  }
-
-  @Override
-  public Seconds handlingPerPiece(Artwork artwork) {
-    return Seconds.of(150);
-  }
-
-  @Override
-  public Seconds settingUp() {
-    return Seconds.of(120);
   }
 }

@@ -10,9 +10,29 @@ public final class MediaCatalogue {
   private static final List<PressMedium> PRESSED =
       List.of(
           new EverydayFilm(),
+          new StretchFilm(),
+          new NylonFilm(),
+          new LowHeatFilm(),
           new BlockerFilm(),
+          new GlitterFilm(),
+          new FlockFilm(),
+          new MetallicFilm(),
+          new ReflectiveFilm(),
+          new RaisedFilm(),
+          new PrintableFilm(),
+          new DigitalTransfer(),
+          new ScreenTransfer(),
           new LightTransferPaper(),
+          new DarkTransferPaper(),
           new DirectSublimation(),
+          new PrimedSublimation(),
+          new StoneSheet(),
+          new StoneStencil(),
+          new StoneWand(),
+          new LightWeb(),
+          new StrongWeb(),
+          new StretchWeb(),
+          new DoubleWeb(),
           new StrongWebPatch());
 
   private MediaCatalogue() {}

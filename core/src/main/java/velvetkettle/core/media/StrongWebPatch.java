@@ -1,19 +1,16 @@
 package velvetkettle.core.media;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -22,17 +19,8 @@ import velvetkettle.core.quantity.Sentence;
  * source. Layer thicknesses: engineering estimates.
  */
 public record StrongWebPatch() implements Patch {
-  /** The tack that keeps the patch in place while the garment is turned: 6 to 8 s. */
-  public static final Seconds TACK = Seconds.of(7);
-
   private static final Window WINDOW =
-      new Window(
-          CelsiusRange.of(150, 170),
-          SecondsRange.of(10, 30),
-          Pressure.MEDIUM,
-          Peel.NONE,
-          Celsius.of(160),
-          Seconds.of(20));
+      Window.of(150, 170, 10, 30, Pressure.MEDIUM, Peel.NONE).usually(160, 20);
 
   @Override
   public String key() {
@@ -60,13 +48,13 @@ public record StrongWebPatch() implements Patch {
   }
 
   @Override
-  public CoverSheet cover() {
-    return CoverSheet.COTTON;
+  public Glue glue() {
+    return Glue.WEB;
   }
 
   @Override
-  public @Nullable SecondPress secondPress(Artwork artwork) {
-    return null;
+  public CoverSheet cover() {
+    return CoverSheet.COTTON;
   }
 
   @Override
@@ -81,34 +69,33 @@ public record StrongWebPatch() implements Patch {
   }
 
   @Override
-  public boolean transparent() {
-    return false;
+  public Palette palette() {
+    return Palette.ANY;
   }
 
-  /** A patch has its own ground: dye gas does not show through it. */
   @Override
-  public boolean blocksDye() {
+  public Layering layering() {
+    return Layering.BOTH;
+  }
+
+  @Override
+  public Set<Surface> gives() {
+    return EnumSet.allOf(Surface.class);
+  }
+
+  @Override
+  public boolean hasOwnGround() {
     return true;
   }
 
   @Override
-  public double leastPolyester() {
-    return 0;
+  public boolean smallParts() {
+    return true;
   }
 
   @Override
   public Millimetres thinnestStroke() {
     return Millimetres.of(0);
-  }
-
-  @Override
-  public Seconds leastDrying() {
-    return Seconds.of(3);
-  }
-
-  @Override
-  public boolean placedOnCoolCloth() {
-    return false;
   }
 
   @Override
@@ -122,15 +109,39 @@ public record StrongWebPatch() implements Patch {
   }
 
   @Override
+  public int skin() {
+    return 3;
+  }
+
+  @Override
+  public Sentence glueSide() {
+    return Sentence.of("glue-side.web");
+  }
+
+  /** Keeps the patch in place while the garment is turned: 6 to 8 s. */
+  @Override
+  public List<ExtraPress> before(Work work) {
+    return List.of(ExtraPress.tack(CoverSheet.COTTON, 7));
+  }
+
+  @Override
   public List<Layer> layers() {
     return List.of(
         Layer.of(LayerKind.PATCH, Sentence.of("layer.patch"), 1.3, Substance.EMBROIDERY),
         Layer.of(LayerKind.GLUE, Sentence.of("layer.strong-web"), 0.07, Substance.HOT_MELT));
   }
 
+  /**
+   * A base that does not pucker, a stabiliser that comes away, and the web a little inside the
+   * edge.
+   */
   @Override
-  public List<Sentence> preparation(Artwork artwork) {
-    return List.of(Sentence.of("prepare.patch.web"), Sentence.of("prepare.patch.paper-off"));
+  public List<Sentence> preparation(Work work) {
+    return List.of(
+        Sentence.of("prepare.patch.base"),
+        Sentence.of("prepare.patch.stabiliser"),
+        Sentence.of("prepare.patch.web"),
+        Sentence.of("prepare.patch.paper-off"));
   }
 
   @Override

@@ -25,4 +25,26 @@ public record Window(
       throw new IllegalArgumentException("the usual setting lies inside the window");
     }
   }
+
+  /** From and to in °C, then from and to in s; usually in the middle of both. */
+  public static Window of(
+      double coolest,
+      double hottest,
+      double shortest,
+      double longest,
+      Pressure pressure,
+      Peel peel) {
+    return new Window(
+        CelsiusRange.of(coolest, hottest),
+        SecondsRange.of(shortest, longest),
+        pressure,
+        peel,
+        Celsius.of(Math.round((coolest + hottest) / 2)),
+        Seconds.of(Math.round((shortest + longest) / 2)));
+  }
+
+  /** The same, but usually at this setting. */
+  public Window usually(double celsius, double seconds) {
+    return new Window(temperature, time, pressure, peel, Celsius.of(celsius), Seconds.of(seconds));
+  }
 }

@@ -2,27 +2,87 @@ package velvetkettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Stitch;
+import velvetkettle.core.media.Stones;
+import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 
 /**
- * What goes with the piece: the strictest care of all that lies on it [common practice, no source].
+ * What goes with the piece: the strictest care of all that lies on it and of the garment [common
+ * practice, no source]. The garment's own label comes first where it asks for less.
  */
 final class CareCard {
   private static final Celsius WASH = Celsius.of(30);
 
-  private CareCard() {}
+  private final Garment garment;
+  private final List<PressMedium> media;
+  private final List<Sentence> care = new ArrayList<>();
 
-  static List<Sentence> of(List<DecorationPlan> decorations) {
-    List<Sentence> care = new ArrayList<>();
-    if (decorations.stream().anyMatch(decoration -> !decoration.withoutHeat())) {
-      care.add(Sentence.of("care.wait"));
-      care.add(Sentence.of("care.wash", WASH));
-      care.add(Sentence.of("care.dry"));
-      care.add(Sentence.of("care.iron"));
-    } else {
-      care.add(Sentence.of("care.by-label"));
+  private CareCard(Garment garment, List<PressMedium> media) {
+    this.garment = garment;
+    this.media = media;
+  }
+
+  static List<Sentence> of(Garment garment, List<DecorationPlan> decorations) {
+    List<PressMedium> media =
+        decorations.stream()
+            .filter(decoration -> !decoration.withoutHeat())
+            .flatMap(decoration -> MediaCatalogue.pressed(decoration.medium()).stream())
+            .toList();
+    return media.isEmpty()
+        ? List.of(Sentence.of("care.by-label"))
+        : new CareCard(garment, media).written();
+  }
+
+  private List<Sentence> written() {
+    say("care.wait");
+    wash();
+    dry();
+    iron();
+    if (!media.stream().allMatch(Sublimation.class::isInstance)) {
+      say("care.no-dry-cleaning");
     }
+    if (media.stream().anyMatch(medium -> medium.stitch() == Stitch.MUST)) {
+      say("care.check-edges");
+    }
+    say("care.label-first");
     return care;
+  }
+
+  private void wash() {
+    boolean delicate = percent(Fibre.WOOL) > 0 || percent(Fibre.SILK) > 0;
+    if (stones() || delicate) {
+      say("care.wash-by-hand", WASH);
+    } else {
+      say("care.wash-gentle", WASH);
+    }
+  }
+
+  private void dry() {
+    boolean loses = percent(Fibre.ELASTANE) > 0 || percent(Fibre.WOOL) > 0;
+    say(stones() ? "care.dry-flat" : loses ? "care.dry-line" : "care.dry");
+  }
+
+  private void iron() {
+    boolean never = garment.iron() == IronMark.CROSSED;
+    say(never ? "care.no-iron" : "care.iron");
+  }
+
+  private boolean stones() {
+    return media.stream().anyMatch(Stones.class::isInstance);
+  }
+
+  private double percent(Fibre fibre) {
+    return garment.blend().percent(fibre);
+  }
+
+  private void say(String key, Object... arguments) {
+    care.add(Sentence.of(key, arguments));
   }
 }

@@ -8,6 +8,7 @@ import velvetkettle.core.quantity.Worded;
  */
 public enum Caution implements Worded {
   HOT,
+  HOT_TIP,
   PINCH,
   ELECTRIC,
   VENTILATE,
@@ -15,8 +16,11 @@ public enum Caution implements Worded {
   STEAM,
   SHEET_LIMIT,
   BLADE,
+  SPRAY,
+  SMALL_PARTS,
   CHILD,
   SKIN,
+  METAL_ON_SKIN,
   GLUE_AND_NEEDLE;
 
   @Override

@@ -5,7 +5,11 @@ import java.util.List;
 import java.util.Set;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.SecondPress;
+import velvetkettle.core.media.Patch;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.PrimedSublimation;
+import velvetkettle.core.media.Stitch;
+import velvetkettle.core.media.Stones;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
@@ -15,19 +19,17 @@ import velvetkettle.core.press.PressKind;
 final class Cautions {
   private Cautions() {}
 
-  static List<Caution> ofJob(Garment garment, Press press, List<DecorationPlan> decorations) {
+  static List<Caution> ofJob(JobRequest job, List<DecorationPlan> decorations) {
     Set<Caution> found = EnumSet.noneOf(Caution.class);
     for (DecorationPlan decoration : decorations) {
-      if (decoration.withoutHeat()) {
+      Option option = decoration.current();
+      if (option == null) {
         found.add(Caution.GLUE_AND_NEEDLE);
       } else {
-        ofMedium(decoration.medium(), press, found);
-        Option option = decoration.current();
-        if (option != null && usesPtfe(option.recipe())) {
-          found.add(Caution.SHEET_LIMIT);
-        }
+        ofOption(option, job.tool(option.press()), found);
       }
     }
+    Garment garment = job.garment();
     if (garment.forChildUnderThree()) {
       found.add(Caution.CHILD);
       found.add(Caution.SKIN);
@@ -38,33 +40,58 @@ final class Cautions {
     return List.copyOf(found);
   }
 
-  private static void ofMedium(String key, Press press, Set<Caution> found) {
+  private static void ofOption(Option option, Press press, Set<Caution> found) {
     found.add(Caution.HOT);
     found.add(Caution.ELECTRIC);
     found.add(Caution.VENTILATE);
-    if (!press.kind().pressedByHand()) {
+    if (press.kind() == PressKind.WAND) {
+      found.add(Caution.HOT_TIP);
+    } else if (!press.kind().pressedByHand()) {
       found.add(Caution.PINCH);
     }
     if (press.kind() == PressKind.IRON_STEAM) {
       found.add(Caution.STEAM);
     }
-    MediaCatalogue.pressed(key)
-        .filter(medium -> medium.cutFace().worked())
-        .ifPresent(medium -> found.add(Caution.BLADE));
+    if (usesPtfe(option.recipe()) || press.cladInPtfe()) {
+      found.add(Caution.SHEET_LIMIT);
+    }
+    MediaCatalogue.pressed(option.medium()).ifPresent(medium -> ofMedium(medium, found));
+  }
+
+  private static void ofMedium(PressMedium medium, Set<Caution> found) {
+    if (medium.cutFace().worked()) {
+      found.add(Caution.BLADE);
+    }
+    if (medium instanceof PrimedSublimation || medium instanceof Patch) {
+      found.add(Caution.SPRAY);
+    }
+    if (medium instanceof Stones) {
+      found.add(Caution.METAL_ON_SKIN);
+    }
+    if (medium.smallParts()) {
+      found.add(Caution.SMALL_PARTS);
+    }
+    if (medium.stitch() == Stitch.MUST) {
+      found.add(Caution.GLUE_AND_NEEDLE);
+    }
   }
 
   private static boolean usesPtfe(Recipe recipe) {
-    SecondPress second = recipe.secondPress();
     return recipe.cover().value() == CoverSheet.PTFE
-        || (second != null && second.cover() == CoverSheet.PTFE);
+        || recipe.after().stream().anyMatch(press -> press.cover() == CoverSheet.PTFE);
   }
 
   static List<Caution> ofStep(Operation operation, Press press) {
     Set<Caution> found = EnumSet.noneOf(Caution.class);
     if (operation instanceof Operation.PrePress || operation instanceof Operation.HeatPress) {
       found.add(Caution.HOT);
-      if (!press.kind().pressedByHand()) {
+      if (press.kind() == PressKind.WAND) {
+        found.add(Caution.HOT_TIP);
+      } else if (!press.kind().pressedByHand()) {
         found.add(Caution.PINCH);
+      }
+      if (press.kind() == PressKind.IRON_STEAM) {
+        found.add(Caution.STEAM);
       }
     }
     if (operation instanceof Operation.HeatPress heat && givesOffGas(heat)) {
@@ -73,7 +100,7 @@ final class Cautions {
     if (operation instanceof Operation.PeelOff) {
       found.add(Caution.HOT);
     }
-    if (operation instanceof Operation.Fasten) {
+    if (operation instanceof Operation.Fasten || operation instanceof Operation.StitchEdge) {
       found.add(Caution.GLUE_AND_NEEDLE);
     }
     return List.copyOf(found);

@@ -4,6 +4,9 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Drying;
 import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.school.Dispute;
+import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.school.Schools;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
@@ -14,20 +17,34 @@ import velvetkettle.core.quantity.Sentence;
  * but never less than the medium asks for; from practice for a tool that is moved or vented.
  */
 final class DryingWriter {
+  /** The two schools that do not compute: flatten, or dry whatever the cloth is. */
+  private static final Seconds QUICK = Seconds.of(3);
+
+  private static final Seconds LONG = Seconds.of(12);
+
   private final Bench bench;
   private final Garment garment;
   private final Press press;
   private final PressMedium medium;
+  private final Schools schools;
 
-  DryingWriter(Bench bench, PressMedium medium) {
+  DryingWriter(Bench bench, PressMedium medium, Schools schools) {
     this.bench = bench;
     garment = bench.garment();
     press = bench.press();
     this.medium = medium;
+    this.schools = schools;
   }
 
   Recommended<Seconds> drying(Celsius platen, Seconds mainPress) {
     Seconds least = medium.leastDrying();
+    School school = schools.on(Dispute.PRE_PRESS);
+    if (school == School.PRE_PRESS_QUICK) {
+      return longer(least, QUICK, "why.school.pre-press-quick");
+    }
+    if (school == School.PRE_PRESS_LONG) {
+      return longer(least, LONG, "why.school.pre-press-long");
+    }
     if (bench.isComputed()) {
       return computedDrying(least, platen, mainPress);
     }

@@ -31,17 +31,17 @@ public final class HeatStories {
   public static Told of(JobRequest job, Plan plan, String decoration) {
     Decoration goesOn = one(job.decorations(), Decoration::id, decoration);
     DecorationPlan settled = one(plan.decorations(), DecorationPlan::decoration, decoration);
-    OrderOfWork.Pressed pressed = OrderOfWork.Chosen.of(goesOn, settled).pressed();
+    OrderOfWork.Pressed pressed = OrderOfWork.Chosen.of(job, goesOn, settled).pressed();
     if (pressed == null) {
       return Told.not("story.untold.no-heat");
     }
-    if (!job.bench().isComputed()) {
-      return Told.not("story.untold.tool", job.press().name());
+    if (!job.bench(pressed.press()).isComputed()) {
+      return Told.not("story.untold.tool", pressed.press().name());
     }
     if (!pressed.stack().layers().stream().allMatch(HeatStories::isKnown)) {
       return Told.not("story.untold.older");
     }
-    RecipeWriter writer = RecipeWriter.of(job, goesOn, pressed.medium());
+    RecipeWriter writer = RecipeWriter.of(job, goesOn, pressed.medium(), pressed.press());
     return new Told(StoryTeller.tell(Pressings.of(job, goesOn, writer, pressed)), null);
   }
 

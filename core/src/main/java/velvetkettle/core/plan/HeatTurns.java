@@ -29,7 +29,7 @@ final class HeatTurns {
 
   private void add(Operation operation) {
     if (operation instanceof Operation.PrePress pre) {
-      closed(pre, false);
+      closed(pre, Turn.Role.NONE);
     } else if (operation instanceof Operation.HeatPress press) {
       heatPress(press);
     } else if (turns.isEmpty()) {
@@ -53,10 +53,10 @@ final class HeatTurns {
       return;
     }
     mainPressed = mainPressed || press.kind() == StepKind.PRESS;
-    closed(press, press.kind() != StepKind.SECOND_PRESS);
+    closed(press, press.role());
   }
 
-  private void closed(Operation operation, boolean bonds) {
+  private void closed(Operation operation, Turn.Role role) {
     Setting setting = operation.setting();
     if (setting != null && operation.stack() != null) {
       turns.add(
@@ -66,7 +66,7 @@ final class HeatTurns {
               setting.platen(),
               setting.pressure(),
               setting.time(),
-              bonds));
+              role));
     }
   }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.media.Work;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
 
@@ -13,6 +14,7 @@ import velvetkettle.core.press.Workroom;
  *
  * @param pieces 1 to 10 000 alike garments
  * @param decorations at least one, with different ids
+ * @param press the press it is meant for; a medium that this cannot do takes another of the shop's
  * @param workroom the room that the cloth has lain in; a request kept without one lay in the usual
  *     one
  */
@@ -22,6 +24,7 @@ public record JobRequest(
     int pieces,
     Press press,
     @Nullable Workroom workroom,
+    Shop shop,
     Experience experience) {
   public JobRequest {
     decorations = List.copyOf(decorations);
@@ -37,8 +40,17 @@ public record JobRequest(
     }
   }
 
-  /** What the work is done on and with. */
-  public Bench bench() {
-    return new Bench(garment, press, workroom == null ? Workroom.USUAL : workroom);
+  /** What the work is done on and with, by one of the shop's tools. */
+  Bench bench(Press tool) {
+    return new Bench(garment, tool, workroom == null ? Workroom.USUAL : workroom);
+  }
+
+  Work work(Decoration decoration) {
+    return new Work(garment, decoration.artwork(), shop.schools());
+  }
+
+  /** The press of that name; the one the job is meant for where the name is null or unknown. */
+  Press tool(@Nullable String name) {
+    return shop.drawer().stream().filter(p -> p.name().equals(name)).findFirst().orElse(press);
   }
 }

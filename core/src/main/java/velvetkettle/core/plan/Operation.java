@@ -1,6 +1,7 @@
 package velvetkettle.core.plan;
 
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Peel;
 import velvetkettle.core.plan.GarmentState.Lying;
 import velvetkettle.core.press.Stack;
@@ -30,6 +31,11 @@ public sealed interface Operation {
     return null;
   }
 
+  /** The name of the tool that closes; null where none does. */
+  default @Nullable String press() {
+    return null;
+  }
+
   /** What the timer counts: the press, or about how long to wait; null where nothing is timed. */
   default @Nullable Seconds timed() {
     Setting setting = setting();
@@ -54,8 +60,22 @@ public sealed interface Operation {
     }
   }
 
+  /** Tried on a swatch or in a hidden place, before anything else. */
+  record Trial(Sentence instruction) implements Operation {
+    @Override
+    public StepKind kind() {
+      return StepKind.TEST;
+    }
+
+    @Override
+    public GarmentState apply(GarmentState before) {
+      return before;
+    }
+  }
+
   /** A press without decoration that flattens and dries the cloth. */
-  record PrePress(Sentence instruction, Setting setting, Stack stack) implements Operation {
+  record PrePress(Sentence instruction, Setting setting, Stack stack, String press)
+      implements Operation {
     @Override
     public StepKind kind() {
       return StepKind.PRE_PRESS;
@@ -92,13 +112,19 @@ public sealed interface Operation {
     }
   }
 
-  /** A closing of the press over a decoration; {@code leaves} says how far it takes it. */
+  /**
+   * A closing of the press over a decoration; {@code leaves} says how far it takes it.
+   *
+   * @param role what it is to the bond
+   */
   record HeatPress(
       StepKind kind,
       String decoration,
       Sentence instruction,
       Setting setting,
       Stack stack,
+      String press,
+      Turn.Role role,
       Lying leaves)
       implements Operation {
     @Override
@@ -123,6 +149,19 @@ public sealed interface Operation {
             case COLD, NONE -> Warmth.COOL;
           };
       return before.warmth(warmth).with(decoration, Lying.CARRIER_OFF);
+    }
+  }
+
+  /** A needle after the press, where the web demands it. */
+  record StitchEdge(String decoration, Sentence instruction) implements Operation {
+    @Override
+    public StepKind kind() {
+      return StepKind.STITCH;
+    }
+
+    @Override
+    public GarmentState apply(GarmentState before) {
+      return before.with(decoration, Lying.FINISHED);
     }
   }
 

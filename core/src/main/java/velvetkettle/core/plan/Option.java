@@ -1,6 +1,7 @@
 package velvetkettle.core.plan;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
@@ -14,6 +15,9 @@ import velvetkettle.core.quantity.Term;
  * @param cautions what to mind if it is taken
  * @param preparation what to do with art and material before the press
  * @param stack the Stack of its main press
+ * @param press the name of the tool that does it; null in older plans
+ * @param testFirst what to try first, and why; null where nothing asks for it
+ * @param scores what it is told apart from others by
  * @param order time for the whole order
  */
 public record Option(
@@ -25,14 +29,30 @@ public record Option(
     List<Sentence> cautions,
     List<Sentence> preparation,
     Stack stack,
+    @Nullable String press,
+    @Nullable Sentence testFirst,
+    List<Score> scores,
     Seconds order) {
   public Option {
     reasons = List.copyOf(reasons);
     cautions = List.copyOf(cautions);
     preparation = List.copyOf(preparation);
+    scores = List.copyOf(scores);
   }
 
   Option because(List<Sentence> better) {
-    return new Option(medium, name, recipe, margins, better, cautions, preparation, stack, order);
+    return new Option(
+        medium,
+        name,
+        recipe,
+        margins,
+        better,
+        cautions,
+        preparation,
+        stack,
+        press,
+        testFirst,
+        scores,
+        order);
   }
 }

@@ -23,10 +23,10 @@ public record Plan(
     Seconds firstWash,
     Seconds keepBack,
     Seconds order) {
-  public static final int SCHEMA = 2;
+  public static final int SCHEMA = 3;
 
   /** Raised whenever a rule, a window or a constant changes what a plan says. */
-  public static final String RULES = "2026.11.2";
+  public static final String RULES = "2026.11.3";
 
   public Plan {
     decorations = List.copyOf(decorations);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatReading;
 import velvetkettle.core.heat.Judgement;
 import velvetkettle.core.heat.Margin;
@@ -52,17 +53,16 @@ public final class Planner {
     for (Decoration decoration : job.decorations()) {
       DecorationPlan plan = weigh(job, decoration);
       decorations.add(plan);
-      chosen.add(OrderOfWork.Chosen.of(decoration, plan));
+      chosen.add(OrderOfWork.Chosen.of(job, decoration, plan));
     }
-    List<Step> steps =
-        StepWriter.write(OrderOfWork.of(job.garment(), job.press(), chosen), job.press());
+    List<Step> steps = StepWriter.write(OrderOfWork.of(job, chosen), job);
     return new Plan(
         Plan.SCHEMA,
         Plan.RULES,
         decorations,
         steps,
-        Cautions.ofJob(job.garment(), job.press(), decorations),
-        CareCard.of(decorations),
+        Cautions.ofJob(job, decorations),
+        CareCard.of(job.garment(), decorations),
         longest(decorations, true),
         longest(decorations, false),
         order(decorations));
@@ -74,7 +74,7 @@ public final class Planner {
     for (PressMedium medium : MediaCatalogue.pressed()) {
       weigh(job, decoration, medium, options, ruledOut);
     }
-    List<Option> ranked = new Ranking(job.garment(), job.experience()).rank(options);
+    List<Option> ranked = Ranking.rank(options);
     String medium = decoration.medium();
     boolean taken = medium != null;
     if (medium == null) {
@@ -108,14 +108,22 @@ public final class Planner {
       PressMedium medium,
       List<Option> options,
       List<RuledOut> ruledOut) {
+    Press tool = job.shop().toolFor(medium, job.press()).orElse(job.press());
     List<Finding> findings =
-        Rules.judge(new Weighing(job.garment(), decoration.artwork(), medium, job.press()));
+        Rules.judge(
+            new Weighing(
+                job.garment(),
+                decoration.artwork(),
+                medium,
+                tool,
+                job.pieces(),
+                job.shop().schools()));
     Optional<RuledOut> veto = byRule(medium, findings);
     if (veto.isPresent()) {
       ruledOut.add(veto.get());
       return;
     }
-    Judged judged = judge(job, decoration, medium);
+    Judged judged = judge(job, decoration, medium, tool);
     veto = byMargin(medium, judged.judgement().margins());
     if (veto.isPresent()) {
       ruledOut.add(veto.get());
@@ -125,28 +133,28 @@ public final class Planner {
   }
 
   /** A recipe with what heat makes of it. */
-  private record Judged(Recipe recipe, Stack stack, Judgement judgement) {}
+  private record Judged(Recipe recipe, Stack stack, Press tool, Judgement judgement) {}
 
-  private Judged judge(JobRequest job, Decoration decoration, PressMedium medium) {
-    RecipeWriter writer = RecipeWriter.of(job, decoration, medium);
+  private Judged judge(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
     Recipe recipe = writer.write();
-    Stack stack = stack(job, medium, recipe.cover().value());
-    OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack);
+    Stack stack = stack(job.garment(), medium, tool, recipe.cover().value());
+    OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
     Pressing pressing = Pressings.of(job, decoration, writer, pressed);
     if (medium.side() == Side.BACK && !writer.bySheet()) {
       recipe = throughCloth(recipe, pressing);
-      pressed = new OrderOfWork.Pressed(medium, recipe, stack);
+      pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
       pressing = Pressings.of(job, decoration, writer, pressed);
     }
     Judgement judgement = margins.judge(pressing);
     HeatReading heat = judgement.heat();
     if (heat == null) {
-      return new Judged(recipe, stack, judgement);
+      return new Judged(recipe, stack, tool, judgement);
     }
     PeelWait wait = PeelWait.of(recipe, heat);
     List<Evidence> ofTime = HeatEvidence.of(recipe.time().value(), heat);
     Recipe heated = recipe.heated(ofTime, wait.time(), wait.why());
-    return new Judged(heated, heat.stack(), judgement);
+    return new Judged(heated, heat.stack(), tool, judgement);
   }
 
   /** A press from the back goes on until the heat is through, where that takes longer. */
@@ -170,8 +178,11 @@ public final class Planner {
         judged.judgement().margins(),
         List.of(),
         findings.stream().map(Finding::reason).toList(),
-        medium.preparation(decoration.artwork()),
+        medium.preparation(job.work(decoration)),
         judged.stack(),
+        judged.tool().name(),
+        TestFirst.of(job.garment(), medium, job.experience()).orElse(null),
+        Scores.of(job, decoration.artwork(), medium),
         order(medium, decoration, judged.recipe(), job.pieces()));
   }
 
@@ -203,11 +214,10 @@ public final class Planner {
         lift == null ? Sentence.of("lift.nothing") : lift);
   }
 
-  private static Stack stack(JobRequest job, PressMedium medium, CoverSheet cover) {
-    Press press = job.press();
+  private static Stack stack(Garment garment, PressMedium medium, Press press, CoverSheet cover) {
     return medium.side() == Side.FACE
-        ? StackBuilder.fromFace(job.garment(), press, medium, cover)
-        : StackBuilder.fromBack(job.garment(), press, medium, cover);
+        ? StackBuilder.fromFace(garment, press, medium, cover)
+        : StackBuilder.fromBack(garment, press, medium, cover);
   }
 
   private static Seconds order(
@@ -215,7 +225,7 @@ public final class Planner {
     Seconds piece =
         medium
             .handlingPerPiece(decoration.artwork())
-            .plus(recipe.time().value().times(recipe.positions()))
+            .plus(recipe.underPress())
             .plus(recipe.drying().value());
     return medium.settingUp().plus(Seconds.of(Math.min(2_000_000, piece.times(pieces).count())));
   }

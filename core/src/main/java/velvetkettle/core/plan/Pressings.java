@@ -11,14 +11,13 @@ final class Pressings {
       JobRequest job, Decoration decoration, RecipeWriter writer, OrderOfWork.Pressed pressed) {
     Recipe recipe = pressed.recipe();
     List<Operation> operations =
-        OrderOfWork.of(
-            job.garment(), job.press(), List.of(new OrderOfWork.Chosen(decoration, pressed)));
+        OrderOfWork.of(job, List.of(new OrderOfWork.Chosen(decoration, pressed, null)));
     return new Pressing(
         job.garment(),
         decoration.artwork(),
         pressed.medium(),
-        job.press(),
-        job.bench().workroom(),
+        pressed.press(),
+        job.bench(pressed.press()).workroom(),
         writer.temperatureRange(),
         writer.timeRange(),
         writer.bySheet(),

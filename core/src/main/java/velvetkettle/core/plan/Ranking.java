@@ -3,32 +3,29 @@ package velvetkettle.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.quantity.Sentence;
 
 /**
- * Orders the media that will do: wider margins first, then what this shop's log says of them, then
- * wear and feel, then time. Says for each why it stands where it stands.
+ * Orders the media that will do: wider margins first, then the points of all criteria by their
+ * weight, then the time at table and press. Says for each why it stands where it stands, beside the
+ * first, and for the first beside the second.
  */
 final class Ranking {
-  private final Garment garment;
-  private final Experience experience;
+  /** No more than this many differences are told; the others stand side by side on request. */
+  private static final int TOLD = 3;
 
-  Ranking(Garment garment, Experience experience) {
-    this.garment = garment;
-    this.experience = experience;
-  }
+  private Ranking() {}
 
-  List<Option> rank(List<Option> options) {
+  static List<Option> rank(List<Option> options) {
     List<Option> ranked = new ArrayList<>(options);
     ranked.sort(
         Comparator.comparingLong((Option option) -> option.margins().tight())
-            .thenComparing(Comparator.comparingInt(this::points).reversed())
+            .thenComparing(Comparator.comparingInt(Ranking::points).reversed())
             .thenComparing(Option::order));
     List<Option> explained = new ArrayList<>();
     for (int i = 0; i < ranked.size(); i++) {
@@ -38,21 +35,11 @@ final class Ranking {
     return explained;
   }
 
-  /**
-   * Wear and hand from 1 to 5 each; a record of failures on this cloth costs as much as two steps
-   * of either.
-   */
-  private int points(Option option) {
-    PressMedium medium = medium(option);
-    int log =
-        experience
-            .of(option.medium(), garment)
-            .map(result -> Integer.signum(result.good() - result.bad()))
-            .orElse(0);
-    return medium.wear() + medium.hand() + 2 * Math.min(0, log);
+  private static int points(Option option) {
+    return option.scores().stream().mapToInt(Score::weighted).sum();
   }
 
-  private List<Sentence> reasons(Option option, @Nullable Option other) {
+  private static List<Sentence> reasons(Option option, @Nullable Option other) {
     List<Sentence> reasons = new ArrayList<>();
     option
         .margins()
@@ -63,39 +50,46 @@ final class Ranking {
     if (reasons.isEmpty()) {
       reasons.add(Sentence.of("reason.all-safe"));
     }
-    experience
-        .of(option.medium(), garment)
-        .ifPresent(r -> reasons.add(Sentence.of("reason.yours", r.good(), r.good() + r.bad())));
+    option.scores().stream()
+        .filter(score -> score.why().key().equals("reason.yours"))
+        .map(Score::why)
+        .forEach(reasons::add);
     if (other == null) {
       reasons.add(Sentence.of("reason.only-one"));
     } else {
-      compare(option, other, reasons);
+      reasons.addAll(differences(option, other));
     }
     return reasons;
   }
 
-  private static void compare(Option option, Option other, List<Sentence> reasons) {
-    PressMedium medium = medium(option);
-    PressMedium against = medium(other);
-    if (medium.hand() != against.hand()) {
-      reasons.add(
-          Sentence.of(
-              medium.hand() > against.hand() ? "reason.softer" : "reason.stiffer", other.name()));
-    }
-    if (medium.wear() != against.wear()) {
-      reasons.add(
-          Sentence.of(
-              medium.wear() > against.wear() ? "reason.lasts" : "reason.wears", other.name()));
-    }
+  /** What sets it apart from the other, the weightiest first. */
+  private static List<Sentence> differences(Option option, Option other) {
+    List<Sentence> told = new ArrayList<>();
+    option.scores().stream()
+        .filter(score -> score.criterion() != Criterion.LOG)
+        .sorted(Comparator.comparingInt((Score score) -> -Math.abs(ahead(score, other))))
+        .filter(score -> ahead(score, other) != 0)
+        .limit(TOLD)
+        .map(score -> difference(score, ahead(score, other) > 0, other))
+        .forEach(told::add);
     int minutes = (int) Math.round((other.order().count() - option.order().count()) / 60);
     if (Math.abs(minutes) >= 2) {
-      reasons.add(
+      told.add(
           Sentence.of(
               minutes > 0 ? "reason.quicker" : "reason.slower", Math.abs(minutes), other.name()));
     }
+    return told;
   }
 
-  private static PressMedium medium(Option option) {
-    return MediaCatalogue.pressed(option.medium()).orElseThrow();
+  private static Sentence difference(Score score, boolean better, Option other) {
+    String criterion = score.criterion().name().toLowerCase(Locale.ROOT);
+    return Sentence.of(
+        "reason." + criterion + (better ? ".better" : ".worse"), other.name(), score.why());
+  }
+
+  private static int ahead(Score score, Option other) {
+    Optional<Score> theirs =
+        other.scores().stream().filter(s -> s.criterion() == score.criterion()).findFirst();
+    return theirs.map(their -> score.weighted() - their.weighted()).orElse(0);
   }
 }

@@ -5,7 +5,6 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.media.CutFace;
 import velvetkettle.core.media.Orientation;
 import velvetkettle.core.media.Peel;
-import velvetkettle.core.media.SecondPress;
 import velvetkettle.core.media.Stitch;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Pressure;
@@ -20,10 +19,13 @@ import velvetkettle.core.quantity.Sentence;
  * @param dial what to set on the press's display
  * @param platen what the platen then truly is
  * @param peelWait how long to wait for the peel after opening; null where it is peeled at once
+ * @param glueSide how to tell which side is the glue
  * @param drying the pre-press that flattens and dries the cloth
  * @param coolBeforePlacing whether the cloth cools again before the medium is laid on
- * @param secondPress null where one press is all
+ * @param before the presses before the main one, in their order
+ * @param after the presses after the peel, in their order
  * @param positions overlapping places of the platen that cover the design
+ * @param tool how the tool in hand is set and held for this
  * @param firstWash how long the piece waits for its first wash
  * @param keepBack how long it stays in the shop
  */
@@ -38,13 +40,22 @@ public record Recipe(
     Recommended<Orientation> orientation,
     CutFace cutFace,
     Side side,
+    @Nullable Sentence glueSide,
     Recommended<Seconds> drying,
     boolean coolBeforePlacing,
-    @Nullable SecondPress secondPress,
+    List<ShortPress> before,
+    List<ShortPress> after,
     Stitch stitch,
     int positions,
+    List<Sentence> tool,
     Recommended<Seconds> firstWash,
     Recommended<Seconds> keepBack) {
+  public Recipe {
+    before = List.copyOf(before);
+    after = List.copyOf(after);
+    tool = List.copyOf(tool);
+  }
+
   /**
    * The same with what the heat computation says of its time and of its peel.
    *
@@ -74,16 +85,31 @@ public record Recipe(
         orientation,
         cutFace,
         side,
+        glueSide,
         drying,
         coolBeforePlacing,
-        secondPress,
+        before,
+        after,
         stitch,
         positions,
+        tool,
         firstWash,
         keepBack);
   }
 
   public Setting setting() {
     return new Setting(dial.value(), platen, time.value(), pressure.value());
+  }
+
+  /** All the time under the closed press for one piece, without drying. */
+  Seconds underPress() {
+    double extra = 0;
+    for (ShortPress press : before) {
+      extra += press.setting().time().count();
+    }
+    for (ShortPress press : after) {
+      extra += press.setting().time().count();
+    }
+    return Seconds.of(time.value().times(positions).count() + extra);
   }
 }

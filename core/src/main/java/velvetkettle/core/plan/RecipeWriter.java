@@ -7,13 +7,17 @@ import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.PracticeMargins;
 import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.ExtraPress;
 import velvetkettle.core.media.Peel;
 import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Stones;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.media.Window;
+import velvetkettle.core.media.Work;
+import velvetkettle.core.media.school.School;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Celsius;
@@ -45,27 +49,38 @@ final class RecipeWriter {
    */
   private static final double COOLER_END = 0.25;
 
+  /** A shell that is still warm from the pre-press takes the shorter end. */
+  private static final double SHORT_END = 0.25;
+
+  /**
+   * Steam holds the cloth near 100 °C for long: one to two minutes [common practice, no source].
+   */
+  private static final Seconds BY_STEAM = Seconds.of(90);
+
   private static final double[] IRON_DOTS = {110, 150, 200};
 
   private final Bench bench;
   private final Garment garment;
-  private final Artwork artwork;
+  private final Work work;
   private final PressMedium medium;
   private final InstructionSheet sheet;
   private final Press press;
 
-  private RecipeWriter(Bench bench, Artwork artwork, PressMedium medium, InstructionSheet sheet) {
+  private RecipeWriter(Bench bench, Work work, PressMedium medium, InstructionSheet sheet) {
     this.bench = bench;
     garment = bench.garment();
-    this.artwork = artwork;
+    this.work = work;
     this.medium = medium;
     this.sheet = sheet;
     press = bench.press();
   }
 
-  static RecipeWriter of(JobRequest job, Decoration decoration, PressMedium medium) {
+  /**
+   * @param tool the press that does it, which is not always the one the job is meant for
+   */
+  static RecipeWriter of(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     return new RecipeWriter(
-        job.bench(), decoration.artwork(), medium, sheetFor(decoration, medium));
+        job.bench(tool), job.work(decoration), medium, sheetFor(decoration, medium));
   }
 
   private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
@@ -78,28 +93,68 @@ final class RecipeWriter {
   Recipe write() {
     List<Evidence> why = new ArrayList<>();
     Celsius platen = platen(why);
+    Recommended<Celsius> dial = dial(platen, why);
     Recommended<Seconds> time = time();
     Recommended<Peel> peel = peel();
+    Recommended<Pressure> pressure = pressure();
+    Setting main = new Setting(dial.value(), platen, time.value(), pressure.value());
     return new Recipe(
-        dial(platen, why),
+        dial,
         platen,
         time,
-        pressure(),
+        pressure,
         peel,
         PeelWait.usual(peel.value()),
         cover(),
         Recommended.of(
             medium.orientation(),
-            Evidence.trade("why.orientation." + medium.key(), medium.orientation())),
+            Evidence.trade("why." + medium.orientation().term().key(), medium.orientation())),
         medium.cutFace(),
         medium.side(),
-        new DryingWriter(bench, medium).drying(platen, time.value()),
-        medium.placedOnCoolCloth(),
-        medium.secondPress(artwork),
+        medium.glueSide(),
+        new DryingWriter(bench, medium, work.schools()).drying(platen, time.value()),
+        medium.placedOnCoolCloth() || shellFromCold(),
+        extras(medium.before(work), main),
+        extras(medium.after(work), main),
         medium.stitch(),
-        press.positions(artwork.width(), artwork.height()),
+        press.kind() == PressKind.WAND
+            ? 1
+            : press.positions(work.artwork().width(), work.artwork().height()),
+        ToolWriter.of(press, medium, work, pressure.value(), sheet.steam()),
         Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")),
         keepBack());
+  }
+
+  private List<ShortPress> extras(List<ExtraPress> presses, Setting main) {
+    return presses.stream()
+        .map(
+            extra ->
+                new ShortPress(
+                    extra.kind(), extra.side(), unlessClad(extra.cover()), setting(extra, main)))
+        .toList();
+  }
+
+  private Setting setting(ExtraPress extra, Setting main) {
+    Celsius own = extra.platen();
+    Seconds time = slowedByHand() ? extra.time().times(HAND_FACTOR) : extra.time();
+    if (own == null) {
+      return new Setting(main.dial(), main.platen(), time, main.pressure());
+    }
+    return new Setting(
+        whole(own.plus(press.calibration().readsHigh())), own, time, main.pressure());
+  }
+
+  /** A platen clad in PTFE counts as that sheet: no second one. */
+  private CoverSheet unlessClad(CoverSheet cover) {
+    return cover == CoverSheet.PTFE && press.cladInPtfe() ? CoverSheet.NONE : cover;
+  }
+
+  private boolean shellFromCold() {
+    return pressedOnShell() && work.schools().keepTo(School.NYLON_COLD_AND_FULL);
+  }
+
+  private boolean pressedOnShell() {
+    return garment.fabric().shell() && medium.side() == Side.FACE && !medium.hasOwnGround();
   }
 
   CelsiusRange temperatureRange() {
@@ -210,6 +265,14 @@ final class RecipeWriter {
     } else {
       why.add(Evidence.trade("why.window-time", medium.term(), range.low(), range.high()));
       time = medium.window().usualTime();
+      if (pressedOnShell() && !shellFromCold()) {
+        time = range.at(SHORT_END);
+        why.add(Evidence.trade("why.shell-warm"));
+      }
+    }
+    if (bySteam()) {
+      why.add(Evidence.trade("why.stones-by-steam", BY_STEAM));
+      return new Recommended<>(BY_STEAM, why);
     }
     if (medium.side() == Side.BACK) {
       int more = layersBeforeGlue() - 1 + (garment.fabric().uneven() ? 1 : 0);
@@ -223,6 +286,13 @@ final class RecipeWriter {
       why.add(Evidence.trade("why.hand-pressure", press.name()));
     }
     return new Recommended<>(Seconds.of(Math.round(time.count())), why);
+  }
+
+  private boolean bySteam() {
+    return press.kind() == PressKind.IRON_STEAM
+        && medium instanceof Stones
+        && sheet.time() == null
+        && ToolWriter.steams(medium, work, sheet.steam());
   }
 
   private int layersBeforeGlue() {
@@ -259,8 +329,17 @@ final class RecipeWriter {
   }
 
   private Recommended<CoverSheet> cover() {
+    CoverSheet own = sheet.cover();
+    CoverSheet wanted = own != null ? own : medium.cover(work);
+    CoverSheet cover = unlessClad(wanted);
+    if (cover != wanted) {
+      return Recommended.of(cover, Evidence.trade("why.cover-clad", press.name()));
+    }
     return Recommended.of(
-        medium.cover(), Evidence.trade("why.cover." + medium.key(), medium.cover()));
+        cover,
+        own != null
+            ? sheetSays("why.sheet-cover", own)
+            : Evidence.trade("why." + cover.term().key(), cover));
   }
 
   boolean bySheet() {
@@ -269,7 +348,7 @@ final class RecipeWriter {
 
   private Recommended<Seconds> keepBack() {
     boolean migration =
-        DyeRisk.of(garment) != DyeRisk.NONE && dyeHasToStayQuiet() && medium.side() == Side.FACE;
+        DyeRisk.of(garment) != DyeRisk.NONE && dyeHasToStayQuiet() && !medium.hasOwnGround();
     return migration
         ? Recommended.of(Seconds.ofHours(72), Evidence.trade("why.keep-back-dye", garment.dye()))
         : Recommended.of(Seconds.ofHours(24), Evidence.trade("why.keep-back"));

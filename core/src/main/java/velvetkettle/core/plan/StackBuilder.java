@@ -37,8 +37,13 @@ final class StackBuilder {
    * shine.
    */
   static Stack prePress(Garment garment, Press press, Celsius platen) {
+    return bare(garment, press, shines(garment, platen) ? CoverSheet.PARCHMENT : CoverSheet.NONE);
+  }
+
+  /** The bare cloth under a sheet. */
+  static Stack bare(Garment garment, Press press, CoverSheet cover) {
     StackBuilder builder = new StackBuilder(garment, press);
-    builder.cover(shines(garment, platen) ? CoverSheet.PARCHMENT : CoverSheet.NONE);
+    builder.cover(cover);
     builder.front();
     builder.under(false);
     return new Stack(Side.FACE, builder.layers, null);
@@ -46,30 +51,42 @@ final class StackBuilder {
 
   /** From the face: cover, medium with its glue line towards the cloth, front, sheet, back, pad. */
   static Stack fromFace(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
-    StackBuilder builder = new StackBuilder(garment, press);
-    builder.cover(cover);
-    builder.layers.addAll(medium.layers());
-    int glueLine = builder.layers.size() - 1;
-    builder.front();
-    builder.under(medium instanceof Sublimation);
-    return new Stack(Side.FACE, builder.layers, glueLine);
+    return fromFace(garment, press, medium.layers(), cover, medium instanceof Sublimation);
   }
 
   /** The second press: the carrier is off, so what carried the art is left out. */
   static Stack secondPress(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
+    return fromFace(garment, press, withoutCarrier(medium), cover, false);
+  }
+
+  /** A web alone on the garment, under its own paper. */
+  static Stack webAlone(Garment garment, Press press, PressMedium medium) {
+    Layer web = medium.layers().get(medium.layers().size() - 1);
+    Layer paper =
+        Layer.of(LayerKind.PAPER, Sentence.of("layer.web-paper"), 0.1, Substance.TRANSFER_PAPER);
+    return fromFace(garment, press, List.of(paper, web), CoverSheet.NONE, false);
+  }
+
+  private static Stack fromFace(
+      Garment garment, Press press, List<Layer> medium, CoverSheet cover, boolean inkGas) {
     StackBuilder builder = new StackBuilder(garment, press);
     builder.cover(cover);
-    medium.layers().stream()
-        .filter(layer -> layer.kind() != LayerKind.CARRIER && layer.kind() != LayerKind.PAPER)
-        .forEach(builder.layers::add);
+    builder.layers.addAll(medium);
     int glueLine = builder.layers.size() - 1;
     builder.front();
-    builder.under(false);
+    builder.under(inkGas);
     return new Stack(Side.FACE, builder.layers, glueLine);
   }
 
+  private static List<Layer> withoutCarrier(PressMedium medium) {
+    return medium.layers().stream()
+        .filter(layer -> layer.kind() != LayerKind.CARRIER && layer.kind() != LayerKind.PAPER)
+        .toList();
+  }
+
   /**
-   * From the back: the garment turned, its inside towards the heat, the medium upside down below.
+   * From the back: the garment turned, its inside towards the heat, the medium upside down below;
+   * its carrier is off by then.
    */
   static Stack fromBack(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
     StackBuilder builder = new StackBuilder(garment, press);
@@ -82,8 +99,9 @@ final class StackBuilder {
       builder.cloth(LayerKind.FRONT, "layer.inside-front");
     }
     int glueLine = builder.layers.size() - 1;
-    for (int i = medium.layers().size() - 1; i >= 0; i--) {
-      builder.layers.add(medium.layers().get(i));
+    List<Layer> own = withoutCarrier(medium);
+    for (int i = own.size() - 1; i >= 0; i--) {
+      builder.layers.add(own.get(i));
     }
     builder.padAndPlaten();
     return new Stack(Side.BACK, builder.layers, glueLine);

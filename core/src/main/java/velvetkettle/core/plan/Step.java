@@ -17,6 +17,7 @@ import velvetkettle.core.quantity.Sentence;
  *     timed
  * @param peel null unless something is peeled
  * @param stack null where no press closes
+ * @param press the tool that closes, by its name; null likewise, and in older plans
  * @param after the garment when it is done
  */
 public record Step(
@@ -28,6 +29,7 @@ public record Step(
     @Nullable Seconds timed,
     @Nullable Peel peel,
     @Nullable Stack stack,
+    @Nullable String press,
     List<Caution> cautions,
     GarmentState after) {
   public Step {

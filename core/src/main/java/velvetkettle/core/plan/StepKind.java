@@ -4,14 +4,18 @@ import velvetkettle.core.quantity.Worded;
 
 /** What a step is, as its heading says it. */
 public enum StepKind implements Worded {
+  TEST,
   HANDLE,
   PRE_PRESS,
   COOL,
+  PRIME,
   PLACE,
   TACK,
   PRESS,
   PEEL,
   SECOND_PRESS,
+  BACK_PRESS,
+  STITCH,
   FASTEN,
   INSPECT;
 

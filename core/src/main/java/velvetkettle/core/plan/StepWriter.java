@@ -2,13 +2,12 @@ package velvetkettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import velvetkettle.core.press.Press;
 
 /** Runs the operations over the garment's state and writes each down as a step. */
 final class StepWriter {
   private StepWriter() {}
 
-  static List<Step> write(List<Operation> operations, Press press) {
+  static List<Step> write(List<Operation> operations, JobRequest job) {
     List<Step> steps = new ArrayList<>();
     GarmentState state = GarmentState.FRESH;
     for (Operation operation : operations) {
@@ -23,7 +22,8 @@ final class StepWriter {
               operation.timed(),
               operation.peel(),
               operation.stack(),
-              Cautions.ofStep(operation, press),
+              operation.press(),
+              Cautions.ofStep(operation, job.tool(operation.press())),
               state));
     }
     return steps;

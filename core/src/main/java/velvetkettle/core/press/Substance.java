@@ -12,6 +12,7 @@ public enum Substance {
   SUBLIMATION_PAPER,
   INK,
   POLYURETHANE,
+  FLOCK,
   BLOCKER,
   HOT_MELT,
   PRINT_COATING,

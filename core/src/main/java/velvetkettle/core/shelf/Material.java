@@ -31,6 +31,11 @@ public record Material(
     remnants = List.copyOf(remnants);
   }
 
+  /** Whether anything of it is left to work with. */
+  public boolean isAtHand() {
+    return leftMillimetres > 0 || !remnants.isEmpty();
+  }
+
   /** The same with that much left of it. */
   public Material with(int left, List<Remnant> pieces) {
     return new Material(name, medium, colour, depth, sheet, rollWidthMillimetres, left, pieces);

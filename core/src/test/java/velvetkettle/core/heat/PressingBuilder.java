@@ -189,7 +189,7 @@ final class PressingBuilder {
         Celsius.of(platen),
         pressure,
         Seconds.of(time),
-        bonds);
+        bonds ? Turn.Role.MAIN : Turn.Role.NONE);
   }
 
   private List<Layer> bare() {

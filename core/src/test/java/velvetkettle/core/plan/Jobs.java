@@ -21,6 +21,7 @@ import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.school.Schools;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
@@ -47,6 +48,18 @@ final class Jobs {
   static final Press IRON =
       new Press(
           "Iron", PressKind.IRON_DRY, Millimetres.of(200), Millimetres.of(110), Calibration.NONE);
+
+  /** A small shop: the five media that most shops begin with. */
+  static final Shop SMALL_SHOP =
+      new Shop(
+          List.of(),
+          List.of(
+              new Stock("film-smooth", "white", Depth.WHITE),
+              new Stock("film-block", "white", Depth.WHITE),
+              new Stock("paper-light", "white", Depth.WHITE),
+              new Stock("sub-direct", "white", Depth.WHITE),
+              new Stock("patch-web", "white", Depth.WHITE)),
+          Schools.OURS);
 
   private static final Colour WHITE = new Colour("white", Depth.WHITE, Hue.NEUTRAL);
 
@@ -178,7 +191,7 @@ final class Jobs {
       @Nullable Material material) {
     Decoration decoration = new Decoration("a", artwork, medium, material);
     return new JobRequest(
-        garment, List.of(decoration), pieces, press, Workroom.USUAL, Experience.NONE);
+        garment, List.of(decoration), pieces, press, Workroom.USUAL, SMALL_SHOP, Experience.NONE);
   }
 
   static DecorationPlan weigh(Garment garment, Artwork artwork) {

@@ -26,6 +26,7 @@ class OrderOfWorkTest {
   void filmIsPlacedPressedPeeledAndPressedAgain() {
     assertThat(kinds(plan(Jobs.whiteBandTee(), logo(Surface.ANY))))
         .containsExactly(
+            StepKind.TEST,
             StepKind.HANDLE,
             StepKind.PRE_PRESS,
             StepKind.PLACE,
@@ -66,6 +67,7 @@ class OrderOfWorkTest {
                     1,
                     Jobs.BIG_PRESS,
                     null,
+                    Jobs.SMALL_SHOP,
                     Experience.NONE));
     assertThat(plan.steps())
         .filteredOn(step -> step.kind() == StepKind.PLACE)
@@ -156,7 +158,13 @@ class OrderOfWorkTest {
   void theCareCardWaitsADayWhereHeatWasUsed() {
     assertThat(plan(Jobs.whiteBandTee(), logo(Surface.ANY)).care())
         .extracting("key")
-        .containsExactly("care.wait", "care.wash", "care.dry", "care.iron");
+        .containsExactly(
+            "care.wait",
+            "care.wash-gentle",
+            "care.dry",
+            "care.iron",
+            "care.no-dry-cleaning",
+            "care.label-first");
     assertThat(plan(Jobs.deckBag(), logo(Surface.ANY)).care())
         .extracting("key")
         .containsExactly("care.by-label");
@@ -186,6 +194,7 @@ class OrderOfWorkTest {
                 5,
                 Jobs.BIG_PRESS,
                 null,
+                Jobs.SMALL_SHOP,
                 experience))
         .decorations()
         .get(0)

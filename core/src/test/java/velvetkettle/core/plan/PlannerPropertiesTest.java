@@ -3,8 +3,9 @@ package velvetkettle.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +18,9 @@ import velvetkettle.core.quantity.Celsius;
 
 /** What holds for every job, sensible or not. */
 class PlannerPropertiesTest {
+  /** Each is planned once and looked at from all sides. */
+  private static final Map<JobRequest, Plan> PLANNED = new HashMap<>();
+
   static Stream<JobRequest> jobs() {
     return RandomJobs.seeded(1907, 300);
   }
@@ -41,12 +45,15 @@ class PlannerPropertiesTest {
   void noOfferDamagesTheCloth(JobRequest job) {
     Celsius limit = job.garment().blend().weakest().limit();
     for (Option option : options(job)) {
-      assertThat(option.recipe().platen()).isLessThan(limit);
+      // A wand's tip touches the stone, not the cloth.
+      if (!option.medium().equals("stone-wand")) {
+        assertThat(option.recipe().platen()).isLessThan(limit);
+      }
       assertThat(option.margins().all().map(Margin::verdict)).doesNotContain(Verdict.NO);
     }
     assertThat(plan(job).steps())
+        .filteredOn(step -> step.setting() != null && !step.cautions().contains(Caution.HOT_TIP))
         .extracting(Step::setting)
-        .filteredOn(Objects::nonNull)
         .allSatisfy(setting -> assertThat(setting.platen()).isLessThan(limit));
   }
 
@@ -138,11 +145,11 @@ class PlannerPropertiesTest {
   @ParameterizedTest
   @MethodSource("jobs")
   void planningTwiceGivesTheSame(JobRequest job) {
-    assertThat(plan(job)).isEqualTo(plan(job));
+    assertThat(Jobs.planner().plan(job)).isEqualTo(plan(job));
   }
 
   private static Plan plan(JobRequest job) {
-    return Jobs.planner().plan(job);
+    return PLANNED.computeIfAbsent(job, Jobs.planner()::plan);
   }
 
   private static List<Option> options(JobRequest job) {

@@ -27,11 +27,17 @@ import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Peel;
 import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.school.Dispute;
+import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.school.Schools;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
@@ -59,7 +65,7 @@ public final class RandomJobs {
       decorations.add(new Decoration("d" + n, artwork(), null, material()));
     }
     return new JobRequest(
-        garment(), decorations, 1 + random.nextInt(40), press(), workroom(), experience());
+        garment(), decorations, 1 + random.nextInt(40), press(), workroom(), shop(), experience());
   }
 
   private Garment garment() {
@@ -105,15 +111,16 @@ public final class RandomJobs {
         any(Depth.values()),
         any(Placement.values()),
         any(Surface.values()),
-        random.nextBoolean() ? null : Millimetres.of(0.2 + 3 * random.nextDouble()));
+        random.nextBoolean() ? null : Millimetres.of(0.2 + 3 * random.nextDouble()),
+        random.nextInt(5) == 0,
+        random.nextBoolean() ? null : any(StoneSize.values()),
+        random.nextInt(400));
   }
 
   private @Nullable Material material() {
     if (random.nextInt(3) > 0) {
       return null;
     }
-    String medium =
-        any(MediaCatalogue.pressed().toArray(new velvetkettle.core.media.PressMedium[0])).key();
     int cool = 100 + random.nextInt(120);
     int brief = 2 + random.nextInt(60);
     InstructionSheet sheet =
@@ -121,8 +128,11 @@ public final class RandomJobs {
             random.nextInt(4) == 0 ? null : CelsiusRange.of(cool, cool + random.nextInt(20)),
             random.nextInt(4) == 0 ? null : SecondsRange.of(brief, brief + random.nextInt(20)),
             random.nextBoolean() ? null : any(Pressure.values()),
-            random.nextBoolean() ? null : any(Peel.values()));
-    return new Material("roll", medium, "white", Depth.WHITE, sheet, 500, 1000, List.of());
+            random.nextBoolean() ? null : any(Peel.values()),
+            random.nextBoolean() ? null : any(CoverSheet.values()),
+            random.nextBoolean() ? null : random.nextBoolean(),
+            null);
+    return new Material("roll", medium(), "white", Depth.WHITE, sheet, 500, 1000, List.of());
   }
 
   private Press press() {
@@ -134,6 +144,37 @@ public final class RandomJobs {
         Millimetres.of(50 + random.nextInt(500)),
         Millimetres.of(50 + random.nextInt(500)),
         calibration);
+  }
+
+  /**
+   * Half of the shops have a wand and an iron beside the press, some stock and their own schools.
+   */
+  private Shop shop() {
+    if (random.nextBoolean()) {
+      return Shop.BARE;
+    }
+    List<Press> drawer = List.of(tool(PressKind.WAND), tool(PressKind.IRON_STEAM), press());
+    List<Stock> shelf = new ArrayList<>();
+    for (int n = random.nextInt(6); n > 0; n--) {
+      shelf.add(new Stock(medium(), "white", any(Depth.values())));
+    }
+    List<School> kept = new ArrayList<>();
+    for (Dispute dispute : Dispute.values()) {
+      if (random.nextInt(3) == 0) {
+        kept.add(dispute.schools().get(random.nextInt(dispute.schools().size())));
+      }
+    }
+    return new Shop(drawer, shelf, new Schools(kept));
+  }
+
+  private static Press tool(PressKind kind) {
+    return new Press(
+        "tool " + kind, kind, Millimetres.of(100), Millimetres.of(60), Calibration.NONE);
+  }
+
+  private String medium() {
+    List<PressMedium> all = MediaCatalogue.pressed();
+    return all.get(random.nextInt(all.size())).key();
   }
 
   private @Nullable Workroom workroom() {

@@ -2,12 +2,15 @@ package velvetkettle.server.json;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.UncheckedIOException;
 import org.springframework.stereotype.Component;
+import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.Plan;
 
 /**
  * Writes values into jsonb columns and reads them back. Fields that a later version no longer has
@@ -34,7 +37,13 @@ public class StoredJson {
 
   public <T> T read(Json json, Class<T> type) {
     try {
-      return mapper.readValue(json.text(), type);
+      JsonNode tree = mapper.readTree(json.text());
+      if (type == Plan.class) {
+        tree = OlderSchemas.plan(tree);
+      } else if (type == JobRequest.class) {
+        tree = OlderSchemas.request(tree);
+      }
+      return mapper.treeToValue(tree, type);
     } catch (JsonProcessingException e) {
       throw new UncheckedIOException(e);
     }

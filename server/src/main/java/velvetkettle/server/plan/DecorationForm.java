@@ -12,6 +12,7 @@ import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.Surface;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
 
 /**
@@ -31,6 +32,9 @@ public record DecorationForm(
     @NotNull Placement placement,
     @NotNull Surface surface,
     @Nullable Double thinnestStroke,
+    boolean layered,
+    @Nullable StoneSize stoneSize,
+    @Min(0) @Max(20_000) int stones,
     @Nullable @Size(max = 40) String medium,
     @Nullable UUID materialId) {
   /** The same with what was taken for it. */
@@ -46,6 +50,9 @@ public record DecorationForm(
         placement,
         surface,
         thinnestStroke,
+        layered,
+        stoneSize,
+        stones,
         takenMedium,
         takenMaterial);
   }
@@ -60,6 +67,9 @@ public record DecorationForm(
         lightest,
         placement,
         surface,
-        thinnestStroke == null ? null : Millimetres.of(thinnestStroke));
+        thinnestStroke == null ? null : Millimetres.of(thinnestStroke),
+        layered,
+        stoneSize,
+        stones);
   }
 }

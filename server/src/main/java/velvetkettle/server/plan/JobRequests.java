@@ -7,7 +7,10 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Decoration;
 import velvetkettle.core.plan.Experience;
 import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.Shop;
+import velvetkettle.core.plan.Stock;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.shelf.Material;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.press.PressService;
 import velvetkettle.server.press.WorkroomService;
@@ -23,13 +26,19 @@ class JobRequests {
   private final PressService presses;
   private final WorkroomService rooms;
   private final MaterialService materials;
+  private final SchoolsService schools;
   private final Logbook logbook;
 
   JobRequests(
-      PressService presses, WorkroomService rooms, MaterialService materials, Logbook logbook) {
+      PressService presses,
+      WorkroomService rooms,
+      MaterialService materials,
+      SchoolsService schools,
+      Logbook logbook) {
     this.presses = presses;
     this.rooms = rooms;
     this.materials = materials;
+    this.schools = schools;
     this.logbook = logbook;
   }
 
@@ -40,7 +49,17 @@ class JobRequests {
         pieces,
         presses.press(pressId),
         rooms.workroom(),
+        shop(),
         logbook.learnt());
+  }
+
+  private Shop shop() {
+    List<Stock> shelf =
+        materials.shelf().stream()
+            .filter(Material::isAtHand)
+            .map(material -> new Stock(material.medium(), material.colour(), material.depth()))
+            .toList();
+    return new Shop(presses.drawer(), shelf, schools.kept());
   }
 
   private Decoration decoration(DecorationForm form) {
@@ -57,8 +76,8 @@ class JobRequests {
   }
 
   /**
-   * Whether two requests ask for the same, whatever was learnt between them and whatever the
-   * weather is: a recipe does not grow old because the room got damper.
+   * Whether two requests ask for the same, whatever was learnt or bought between them and whatever
+   * the weather is: a recipe does not grow old because the room got damper.
    */
   static boolean same(JobRequest a, JobRequest b) {
     return ofTheMaker(a).equals(ofTheMaker(b));
@@ -71,6 +90,7 @@ class JobRequests {
         request.pieces(),
         request.press(),
         null,
+        Shop.BARE,
         Experience.NONE);
   }
 }

@@ -11,21 +11,23 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 public interface PressMapper {
   String COLUMNS =
-      "id, owner, name, kind, platen_width_mm, platen_depth_mm, reads_high_k, give_or_take_k, measured, position,"
-          + " version";
+      "id, owner, name, kind, platen_width_mm, platen_depth_mm, reads_high_k, give_or_take_k, measured, newtons,"
+          + " scale, clad_in_ptfe, tips, position, version";
 
   @Insert(
       "insert into press ("
           + COLUMNS
           + ") values (#{id}, #{owner}, #{name}, #{kind}, #{platenWidthMm}, #{platenDepthMm}, #{readsHighK},"
-          + " #{giveOrTakeK}, #{measured}, #{position}, #{version})")
+          + " #{giveOrTakeK}, #{measured}, #{newtons}, #{scale}, #{cladInPtfe}, #{tips}, #{position},"
+          + " #{version})")
   void insert(PressRow press);
 
   /** Returns 0 where the row has moved on from the version before. */
   @Update(
       "update press set name = #{name}, kind = #{kind}, platen_width_mm = #{platenWidthMm},"
           + " platen_depth_mm = #{platenDepthMm}, reads_high_k = #{readsHighK}, give_or_take_k = #{giveOrTakeK},"
-          + " measured = #{measured}, version = #{version}"
+          + " measured = #{measured}, newtons = #{newtons}, scale = #{scale}, clad_in_ptfe = #{cladInPtfe},"
+          + " tips = #{tips}, version = #{version}"
           + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
   int update(PressRow press);
 

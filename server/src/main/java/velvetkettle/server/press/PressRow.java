@@ -1,11 +1,16 @@
 package velvetkettle.server.press;
 
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Closing;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.server.json.Json;
 
 /** A row of table press. */
 public record PressRow(
@@ -18,9 +23,15 @@ public record PressRow(
     double readsHighK,
     double giveOrTakeK,
     boolean measured,
+    @Nullable Double newtons,
+    @Nullable Integer scale,
+    boolean cladInPtfe,
+    Json tips,
     int position,
     int version) {
-  public static PressRow of(UUID id, String owner, Press press, int position, int version) {
+  public static PressRow of(
+      UUID id, String owner, Press press, Json tips, int position, int version) {
+    Closing closing = press.closing();
     return new PressRow(
         id,
         owner,
@@ -31,16 +42,23 @@ public record PressRow(
         press.calibration().readsHigh().degrees(),
         press.calibration().giveOrTake().degrees(),
         press.calibration().measured(),
+        closing == null ? null : closing.newtons(),
+        closing == null ? null : closing.scale(),
+        press.cladInPtfe(),
+        tips,
         position,
         version);
   }
 
-  public Press press() {
+  Press press(Set<StoneSize> fitting) {
     return new Press(
         name,
         kind,
         Millimetres.of(platenWidthMm),
         Millimetres.of(platenDepthMm),
-        new Calibration(Kelvin.of(readsHighK), Kelvin.of(giveOrTakeK), measured));
+        new Calibration(Kelvin.of(readsHighK), Kelvin.of(giveOrTakeK), measured),
+        newtons == null || scale == null ? null : new Closing(newtons, scale),
+        cladInPtfe,
+        fitting);
   }
 }

@@ -2,74 +2,93 @@ package velvetkettle.server.press;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
+import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.StaleException;
 
 @Service
 @Transactional
 public class PressService {
+  /** More tools than any small shop has. */
+  private static final int DRAWER = 100;
+
   private final PressMapper presses;
+  private final StoredJson json;
   private final Owner owner;
 
-  PressService(PressMapper presses, Owner owner) {
+  PressService(PressMapper presses, StoredJson json, Owner owner) {
     this.presses = presses;
+    this.json = json;
     this.owner = owner;
   }
 
   /** A press with the id under which tickets name it. */
-  public record PressView(UUID id, Press press, int version) {
-    static PressView of(PressRow row) {
-      return new PressView(row.id(), row.press(), row.version());
-    }
+  public record PressView(UUID id, Press press, int version) {}
+
+  private PressView view(PressRow row) {
+    return new PressView(row.id(), row.press(tips(row)), row.version());
+  }
+
+  private Set<StoneSize> tips(PressRow row) {
+    return Set.of(json.read(row.tips(), StoneSize[].class));
   }
 
   public Page<PressView> page(int page, int size) {
     List<PressView> items =
-        presses.page(owner.name(), size, page * size).stream().map(PressView::of).toList();
+        presses.page(owner.name(), size, page * size).stream().map(this::view).toList();
     return new Page<>(items, page, size, presses.count(owner.name()));
+  }
+
+  /** All presses and tools of the shop, as they are now. */
+  public List<Press> drawer() {
+    return presses.page(owner.name(), DRAWER, 0).stream().map(row -> view(row).press()).toList();
   }
 
   public Press press(UUID id) {
     return presses
         .find(owner.name(), id)
-        .orElseThrow(() -> new NotFoundException("press", id))
-        .press();
+        .map(row -> view(row).press())
+        .orElseThrow(() -> new NotFoundException("press", id));
   }
 
   /** Makes or changes a press. The same request twice leaves what one left. */
   public PressView save(UUID id, PressForm form) {
-    Press press = pressOf(form);
+    Press press = form.press();
     Optional<PressRow> before = presses.find(owner.name(), id);
     if (before.isEmpty()) {
-      PressRow row = PressRow.of(id, owner.name(), press, (int) presses.count(owner.name()), 1);
+      PressRow row =
+          PressRow.of(
+              id,
+              owner.name(),
+              press,
+              json.write(press.tips()),
+              (int) presses.count(owner.name()),
+              1);
       presses.insert(row);
-      return PressView.of(row);
+      return view(row);
     }
-    if (before.get().press().equals(press) && before.get().version() == form.version() + 1) {
-      return PressView.of(before.get());
+    if (view(before.get()).press().equals(press) && before.get().version() == form.version() + 1) {
+      return view(before.get());
     }
     PressRow row =
-        PressRow.of(id, owner.name(), press, before.get().position(), form.version() + 1);
+        PressRow.of(
+            id,
+            owner.name(),
+            press,
+            json.write(press.tips()),
+            before.get().position(),
+            form.version() + 1);
     if (presses.update(row) == 0) {
       throw new StaleException(form.version(), before.get().version());
     }
-    return PressView.of(row);
-  }
-
-  private static Press pressOf(PressForm form) {
-    return new Press(
-        form.name(),
-        form.kind(),
-        Millimetres.of(form.platenWidth()),
-        Millimetres.of(form.platenDepth()),
-        form.measured() ? Calibration.readsHigh(form.readsHigh()) : Calibration.NONE);
+    return view(row);
   }
 }

@@ -1,8 +1,13 @@
 package velvetkettle.server.shelf;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,5 +29,10 @@ public class MaterialController {
       @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
       @RequestParam(defaultValue = "100") @Min(1) @Max(200) int size) {
     return materials.page(page, size);
+  }
+
+  @PutMapping("/{id}")
+  public MaterialView save(@PathVariable UUID id, @Valid @RequestBody MaterialForm form) {
+    return materials.save(id, form);
   }
 }

@@ -6,18 +6,28 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 @Mapper
 public interface MaterialMapper {
   @Insert(
-      "insert into material (id, owner, position, body) values (#{id}, #{owner}, #{position}, #{body})")
+      "insert into material (id, owner, position, body, version)"
+          + " values (#{id}, #{owner}, #{position}, #{body}, #{version})")
   void insert(MaterialRow material);
 
-  @Select("select id, owner, position, body from material where owner = #{owner} and id = #{id}")
+  /** Returns 0 where the row has moved on from the version before. */
+  @Update(
+      "update material set body = #{body}, version = #{version}"
+          + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
+  int update(MaterialRow material);
+
+  @Select(
+      "select id, owner, position, body, version from material"
+          + " where owner = #{owner} and id = #{id}")
   Optional<MaterialRow> find(String owner, UUID id);
 
   @Select(
-      "select id, owner, position, body from material where owner = #{owner}"
+      "select id, owner, position, body, version from material where owner = #{owner}"
           + " order by position limit #{size} offset #{offset}")
   List<MaterialRow> page(String owner, int size, int offset);
 

@@ -1,6 +1,7 @@
 package velvetkettle.server.shelf;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -10,10 +11,14 @@ import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
+import velvetkettle.server.problem.StaleException;
 
 @Service
 @Transactional
 public class MaterialService {
+  /** More rolls and sheets than any small shop has. */
+  private static final int SHELF = 1000;
+
   private final MaterialMapper materials;
   private final StoredJson json;
   private final Owner owner;
@@ -25,7 +30,7 @@ public class MaterialService {
   }
 
   /** A material with the id under which tickets name it, and the name of its medium. */
-  public record MaterialView(UUID id, Term mediumName, Material material) {}
+  public record MaterialView(UUID id, Term mediumName, Material material, int version) {}
 
   public Page<MaterialView> page(int page, int size) {
     List<MaterialView> items =
@@ -34,21 +39,56 @@ public class MaterialService {
   }
 
   public Material material(UUID id) {
-    return materials
-        .find(owner.name(), id)
-        .map(row -> json.read(row.body(), Material.class))
-        .orElseThrow(() -> new NotFoundException("material", id));
+    return material(row(id));
   }
 
   /** Puts a material on the shelf, behind the others. */
   public void add(UUID id, Material material) {
     materials.insert(
         new MaterialRow(
-            id, owner.name(), (int) materials.count(owner.name()), json.write(material)));
+            id, owner.name(), (int) materials.count(owner.name()), json.write(material), 1));
+  }
+
+  /** All that lies there. */
+  @Transactional(readOnly = true)
+  public List<Material> shelf() {
+    return materials.page(owner.name(), SHELF, 0).stream().map(this::material).toList();
+  }
+
+  /** Makes or changes a material. The same request twice leaves what one left. */
+  public MaterialView save(UUID id, MaterialForm form) {
+    Optional<MaterialRow> before = materials.find(owner.name(), id);
+    if (before.isEmpty()) {
+      add(id, form.material(List.of()));
+      return view(row(id));
+    }
+    MaterialRow old = before.get();
+    Material kept = material(old);
+    Material now = form.material(kept.remnants());
+    if (kept.equals(now) && old.version() == form.version() + 1) {
+      return view(old);
+    }
+    MaterialRow row =
+        new MaterialRow(id, owner.name(), old.position(), json.write(now), form.version() + 1);
+    if (materials.update(row) == 0) {
+      throw new StaleException(form.version(), old.version());
+    }
+    return view(row);
+  }
+
+  private MaterialRow row(UUID id) {
+    return materials
+        .find(owner.name(), id)
+        .orElseThrow(() -> new NotFoundException("material", id));
+  }
+
+  private Material material(MaterialRow row) {
+    return json.read(row.body(), Material.class);
   }
 
   private MaterialView view(MaterialRow row) {
-    Material material = json.read(row.body(), Material.class);
-    return new MaterialView(row.id(), new Term("medium." + material.medium()), material);
+    Material material = material(row);
+    return new MaterialView(
+        row.id(), new Term("medium." + material.medium()), material, row.version());
   }
 }

@@ -25,14 +25,20 @@ import velvetkettle.core.heat.certainty.Basis;
 import velvetkettle.core.log.Seen;
 import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.CutFace;
+import velvetkettle.core.media.ExtraPress;
+import velvetkettle.core.media.Layering;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Orientation;
+import velvetkettle.core.media.Palette;
 import velvetkettle.core.media.Peel;
 import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.Stitch;
 import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.school.Dispute;
+import velvetkettle.core.media.school.School;
 import velvetkettle.core.plan.Caution;
+import velvetkettle.core.plan.Criterion;
 import velvetkettle.core.plan.Source;
 import velvetkettle.core.plan.StepKind;
 import velvetkettle.core.plan.Warmth;
@@ -41,6 +47,7 @@ import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.core.quantity.Worded;
 
@@ -73,6 +80,13 @@ public class VocabularyController {
           ArtKind.values(),
           Placement.values(),
           Surface.values(),
+          Palette.values(),
+          Layering.values(),
+          ExtraPress.Kind.values(),
+          StoneSize.values(),
+          Criterion.values(),
+          Dispute.values(),
+          School.values(),
           Basis.values(),
           Question.values(),
           Verdict.values(),

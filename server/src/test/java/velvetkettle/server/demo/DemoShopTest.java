@@ -29,7 +29,7 @@ class DemoShopTest extends HttpTest {
     assertThat(count("ticket")).isEqualTo(25);
     assertThat(count("outcome")).isEqualTo(60);
     assertThat(count("cloth")).isEqualTo(12);
-    assertThat(count("material")).isEqualTo(30);
+    assertThat(count("material")).isEqualTo(51);
     assertThat(count("press")).isEqualTo(5);
     assertThat(count("outcome where bad > 0")).isBetween(4L, 20L);
     assertThat(count("material where jsonb_array_length(body->'remnants') > 0")).isPositive();

@@ -9,10 +9,13 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.heat.HeatMargins;
+import velvetkettle.core.media.ExtraPress;
 import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.Option;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.RandomJobs;
+import velvetkettle.core.plan.Recipe;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.press.Substance;
 
@@ -56,7 +59,30 @@ class StoredJsonTest {
     assertThat(stack.glueLinePeak()).isNotNull();
     assertThat(stack.layers().get(1).substance()).isEqualTo(Substance.CARRIER_FILM);
     assertThat(plan.decorations().get(0).options().get(0).margins().hold().computed()).isTrue();
-    assertThat(request.bench().workroom().humidity()).isEqualTo(60);
+    assertThat(request.workroom().humidity()).isEqualTo(60);
+  }
+
+  @Test
+  @DisplayName("the one second press of an older recipe is the press after its main one")
+  void olderSecondPress() throws IOException {
+    Plan plan = json.read(golden("plan-schema-2.json"), Plan.class);
+    Recipe recipe = plan.decorations().get(0).options().get(0).recipe();
+    assertThat(recipe.before()).isEmpty();
+    assertThat(recipe.after()).hasSize(1);
+    assertThat(recipe.after().get(0).kind()).isEqualTo(ExtraPress.Kind.SECOND);
+    assertThat(recipe.after().get(0).setting().time().count()).isEqualTo(5);
+    assertThat(recipe.after().get(0).setting().dial()).isEqualTo(recipe.dial().value());
+  }
+
+  @Test
+  void schemaThreeStillOpens() throws IOException {
+    Plan plan = json.read(golden("plan-schema-3.json"), Plan.class);
+    JobRequest request = json.read(golden("request-schema-3.json"), JobRequest.class);
+    assertThat(plan.schema()).isEqualTo(3);
+    Option option = plan.decorations().get(0).options().get(0);
+    assertThat(option.scores()).hasSizeGreaterThan(5);
+    assertThat(option.recipe().tool()).isNotEmpty();
+    assertThat(request.shop().drawer()).hasSizeGreaterThan(1);
   }
 
   @Test

@@ -22,7 +22,7 @@ class PlanApiTest extends ServerTest {
     JsonNode plan = json(post("/api/plans/preview", ticket()).andExpect(status().isOk()));
     assertThat(plan.path("decorations").path(0).path("options").path(0).path("medium").asText())
         .isEqualTo("film-block");
-    assertThat(plan.path("decorations").path(0).path("ruledOut")).hasSize(4);
+    assertThat(plan.path("decorations").path(0).path("ruledOut")).hasSize(24);
     assertThat(count("plan")).isEqualTo(before);
   }
 
@@ -136,6 +136,10 @@ class PlanApiTest extends ServerTest {
     press.put("platenDepth", 380);
     press.put("measured", true);
     press.put("readsHigh", readsHigh);
+    press.put("newtons", null);
+    press.put("scale", null);
+    press.put("cladInPtfe", false);
+    press.put("tips", List.of());
     press.put("version", version);
     return press;
   }

@@ -99,15 +99,15 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
   public Pressed press(double celsius, Pressure pressure, double seconds, Layer... medium) {
     List<Turn> turns = new ArrayList<>();
     if (isDried) {
-      turns.add(closed(celsius, pressure, PRE_PRESS, false));
+      turns.add(closed(celsius, pressure, PRE_PRESS, Turn.Role.NONE));
       turns.add(new Turn.Open(UNNAMED, true, false, LONG));
     }
-    turns.add(closed(celsius, pressure, seconds, true, medium));
+    turns.add(closed(celsius, pressure, seconds, Turn.Role.MAIN, medium));
     return new Pressed(this, turns);
   }
 
   private Turn.Closed closed(
-      double celsius, Pressure pressure, double seconds, boolean bonds, Layer... medium) {
+      double celsius, Pressure pressure, double seconds, Turn.Role role, Layer... medium) {
     List<Layer> layers = new ArrayList<>();
     layers.add(new Layer(LayerKind.HEATED_PLATEN, UNNAMED, null, null, null));
     layers.addAll(List.of(medium));
@@ -119,7 +119,7 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
     layers.add(new Layer(LayerKind.LOWER_PLATEN, UNNAMED, null, base, null));
     Stack stack = new Stack(Side.FACE, layers, null);
     return new Turn.Closed(
-        UNNAMED, stack, Celsius.of(celsius), pressure, Seconds.of(seconds), bonds);
+        UNNAMED, stack, Celsius.of(celsius), pressure, Seconds.of(seconds), role);
   }
 
   private List<Act> run(List<Turn> turns) {

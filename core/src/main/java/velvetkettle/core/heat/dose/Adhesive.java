@@ -2,10 +2,7 @@ package velvetkettle.core.heat.dose;
 
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.media.Patch;
 import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Sublimation;
-import velvetkettle.core.media.TransferPaper;
 
 /**
  * How an adhesive bonds: nothing below where it flows, then faster when hotter and firmer. All
@@ -41,6 +38,12 @@ public record Adhesive(
    */
   public static final Adhesive BLOCKER = new Adhesive("glue-blocker", 80, 7, 40_000, 0.5);
 
+  /** Flows early, for heat-shy cloth; chosen like that of blocker film. */
+  public static final Adhesive LOW_HEAT = new Adhesive("glue-low-heat", 70, 2.5, 40_000, 0.5);
+
+  /** Film for nylon; chosen like that of blocker film. */
+  public static final Adhesive NYLON = new Adhesive("glue-nylon", 85, 3, 40_000, 0.5);
+
   /** A tack holds things in place until the full press. */
   public static final double TACK = 0.15;
 
@@ -52,21 +55,21 @@ public record Adhesive(
 
   /** Every adhesive that is computed, the everyday one first. */
   public static List<Adhesive> all() {
-    return List.of(EVERYDAY, BLOCKER, WEB, PAPER, STONE);
+    return List.of(EVERYDAY, LOW_HEAT, NYLON, BLOCKER, WEB, PAPER, STONE);
   }
 
   /** Empty where nothing is glued: ink goes over as gas. */
   public static Optional<Adhesive> of(PressMedium medium) {
-    if (medium instanceof Sublimation) {
-      return Optional.empty();
-    }
-    if (medium instanceof TransferPaper) {
-      return Optional.of(PAPER);
-    }
-    if (medium instanceof Patch) {
-      return Optional.of(WEB);
-    }
-    return Optional.of(medium.blocksDye() ? BLOCKER : EVERYDAY);
+    return switch (medium.glue()) {
+      case EVERYDAY -> Optional.of(EVERYDAY);
+      case LOW_HEAT -> Optional.of(LOW_HEAT);
+      case NYLON -> Optional.of(NYLON);
+      case BLOCKER -> Optional.of(BLOCKER);
+      case WEB -> Optional.of(WEB);
+      case PAPER -> Optional.of(PAPER);
+      case STONE -> Optional.of(STONE);
+      case NONE -> Optional.empty();
+    };
   }
 
   private static Adhesive hotMelt(String key, double needed) {

@@ -19,6 +19,11 @@ public record Act(Turn turn, Laying laying, Passage passage) {
     return turn instanceof Turn.Closed closed && closed.bonds();
   }
 
+  /** Whether this is the press that the recipe is about. */
+  public boolean main() {
+    return turn instanceof Turn.Closed closed && closed.role() == Turn.Role.MAIN;
+  }
+
   public int end() {
     return trace().size() - 1;
   }

@@ -3,9 +3,8 @@ package velvetkettle.core.heat.turn;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.Film;
+import velvetkettle.core.media.Glue;
 import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.TransferPaper;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -27,7 +26,7 @@ public final class Peeling {
 
   /** Whether a carrier or paper comes off that one may have to wait for. */
   public static boolean hasCarrier(PressMedium medium) {
-    return medium instanceof Film || medium instanceof TransferPaper;
+    return medium.hasCarrier() && medium.glue() != Glue.NONE;
   }
 
   public static Cooling onPad(Pressing pressing) {
@@ -43,7 +42,7 @@ public final class Peeling {
   }
 
   private static Act opened(Pressing pressing, boolean onTable) {
-    List<Turn> turns = new ArrayList<>(pressing.untilBonded());
+    List<Turn> turns = new ArrayList<>(pressing.untilPressed());
     turns.add(new Turn.Open(Sentence.of("story.opened"), onTable, false, LONGEST));
     List<Act> acts = HeatRun.of(pressing, turns, Draw.NOMINAL, TOLERANCE);
     return acts.get(acts.size() - 1);

@@ -1,6 +1,7 @@
 package velvetkettle.core.heat.turn;
 
 import java.util.List;
+import java.util.function.Predicate;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.PressMedium;
@@ -45,9 +46,18 @@ public record Pressing(
 
   /** The turns up to the last one that the bond is judged by. */
   public List<Turn> untilBonded() {
+    return upTo(Turn.Closed::bonds);
+  }
+
+  /** The turns up to the main press, which the carrier comes off after. */
+  public List<Turn> untilPressed() {
+    return upTo(closed -> closed.role() == Turn.Role.MAIN);
+  }
+
+  private List<Turn> upTo(Predicate<Turn.Closed> which) {
     int last = 0;
     for (int i = 0; i < turns.size(); i++) {
-      if (turns.get(i) instanceof Turn.Closed closed && closed.bonds()) {
+      if (turns.get(i) instanceof Turn.Closed closed && which.test(closed)) {
         last = i;
       }
     }

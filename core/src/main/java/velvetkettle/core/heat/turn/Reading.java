@@ -13,7 +13,6 @@ import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.dose.SublimationDose;
-import velvetkettle.core.media.Patch;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.LayerKind;
 
@@ -148,7 +147,7 @@ public record Reading(
   }
 
   private static double tint(Pressing pressing, List<Act> acts) {
-    if (pressing.medium() instanceof Patch || pressing.medium() instanceof Sublimation) {
+    if (pressing.medium().hasOwnGround() || pressing.medium() instanceof Sublimation) {
       return 0;
     }
     Garment garment = pressing.garment();

@@ -70,6 +70,7 @@ public final class Slabs {
       case CARRIER_FILM -> cover("carrier", Face.FILM, mm, 0.20, 1390, 1350);
       case TRANSFER_PAPER, SUBLIMATION_PAPER -> cover("paper", Face.PAPER, mm, 0.12, 850, 1450);
       case POLYURETHANE -> film("film", mm, 0.20, 1150, 1900);
+      case FLOCK -> film("flock", mm, 0.06, 300, 1400);
       case BLOCKER -> film("blocker", mm, 0.22, 1250, 1700);
       case HOT_MELT, PRINT_COATING -> film("glue", mm, 0.20, 1120, 2000);
       case SILICONE_FOAM -> List.of(pad("foam pad", Face.FOAM, mm, 0.09, 350, 1300));

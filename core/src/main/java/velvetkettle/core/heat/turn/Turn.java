@@ -13,20 +13,31 @@ public sealed interface Turn {
 
   public Seconds time();
 
-  /**
-   * The press closed over a Stack.
-   *
-   * @param bonds whether this is what the bond is judged by: not for drying, nor for a second press
-   */
+  /** What a closing is to the bond. */
+  public enum Role {
+    /** Nothing: it dries, primes, or sets the surface. */
+    NONE,
+    /** It is judged by this one too: a tack, or once more from the back. */
+    ALSO,
+    /** The press that the recipe is about. */
+    MAIN
+  }
+
+  /** The press closed over a Stack. */
   public record Closed(
-      Sentence name, Stack stack, Celsius platen, Pressure pressure, Seconds time, boolean bonds)
+      Sentence name, Stack stack, Celsius platen, Pressure pressure, Seconds time, Role role)
       implements Turn {
+    /** Whether the bond is judged by it. */
+    public boolean bonds() {
+      return role != Role.NONE;
+    }
+
     public Closed lasting(Seconds longer) {
-      return new Closed(name, stack, platen, pressure, longer, bonds);
+      return new Closed(name, stack, platen, pressure, longer, role);
     }
 
     public Closed over(Stack other) {
-      return new Closed(name, other, platen, pressure, time, bonds);
+      return new Closed(name, other, platen, pressure, time, role);
     }
   }
 

@@ -2,20 +2,19 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Patch;
 
 /**
  * Anything that can come off is a small part on a garment for a child under three: default to no.
  */
 public final class ChildrenUnderThree extends Rule {
   public ChildrenUnderThree() {
-    super("children-under-three", Question.SAFETY);
+    super("small-parts-under-three", Question.SAFETY);
   }
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.garment().forChildUnderThree() && weighing.medium() instanceof Patch
-        ? veto()
+    return weighing.garment().forChildUnderThree() && weighing.medium().smallParts()
+        ? veto(weighing.medium().term())
         : Optional.empty();
   }
 }

@@ -1,21 +1,18 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
-import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Film;
 
-/** Everyday film cracks on cloth that stretches far. */
+/** What does not stretch cracks or comes away on cloth that stretches far. */
 public final class StretchNeedsStretch extends Rule {
   public StretchNeedsStretch() {
-    super("stretch-needs-stretch", Question.WEAR);
+    super("stretches-further", Question.WEAR);
   }
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    double share = weighing.garment().blend().percent(Fibre.ELASTANE);
-    return weighing.medium() instanceof Film && share >= 10
-        ? caution((int) Math.round(share))
+    return weighing.garment().stretchesFar() && !weighing.medium().stretches()
+        ? caution(weighing.medium().term())
         : Optional.empty();
   }
 }

@@ -1,0 +1,26 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Surface;
+
+/** White on white and dark on dark hardly show. */
+public final class LittleContrast extends Rule {
+  public LittleContrast() {
+    super("little-contrast", Question.SHOW);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    Depth art = weighing.artwork().lightest();
+    boolean same = art == weighing.garment().colour().depth();
+    boolean extreme = art == Depth.WHITE || art == Depth.DARK;
+    boolean plain =
+        weighing.artwork().colours() == 1 && Surface.PLAIN.contains(weighing.artwork().surface());
+    return same && extreme && plain && weighing.artwork().kind() != ArtKind.STONES
+        ? caution(art, weighing.garment().colour().name())
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,21 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.media.StoneWand;
+
+/** One by one is slow work, and the hand tires. */
+public final class ManyStonesByHand extends Rule {
+  private static final int MANY = 150;
+
+  public ManyStonesByHand() {
+    super("many-stones-by-hand", Question.WEAR);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    return weighing.medium() instanceof StoneWand && weighing.artwork().stones() > MANY
+        ? caution(weighing.artwork().stones())
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,30 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.press.PressKind;
+
+/** A stone tip heats one stone, an iron has cold spots, a stretch web wants steam. */
+public final class NeedsItsTool extends Rule {
+  public NeedsItsTool() {
+    super("needs-its-tool", Question.HOLD);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    PressMedium medium = weighing.medium();
+    if (medium.tools().contains(weighing.press().kind())) {
+      return Optional.empty();
+    }
+    return vetoLiftedBy(
+        "rule.needs-its-tool.lift-" + lift(medium), weighing.press().kind(), medium.term());
+  }
+
+  private static String lift(PressMedium medium) {
+    if (medium.tools().contains(PressKind.WAND)) {
+      return "wand";
+    }
+    return medium.wantsSteam() ? "steam" : "platen";
+  }
+}

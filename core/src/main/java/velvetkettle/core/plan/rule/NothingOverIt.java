@@ -1,0 +1,22 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.media.Layering;
+
+/**
+ * What is layered over glitter, flock, puff or metal film lets go; some media lie on bare cloth
+ * only.
+ */
+public final class NothingOverIt extends Rule {
+  public NothingOverIt() {
+    super("nothing-over-it", Question.WEAR);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    return weighing.artwork().layered() && weighing.medium().layering() != Layering.BOTH
+        ? veto(weighing.medium().term())
+        : Optional.empty();
+  }
+}

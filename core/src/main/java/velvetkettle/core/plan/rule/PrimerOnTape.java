@@ -1,0 +1,22 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.media.PrimedSublimation;
+
+/** Woven tape and ribbon can discolour under primer. */
+public final class PrimerOnTape extends Rule {
+  public PrimerOnTape() {
+    super("primer-on-tape", Question.MARK);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    Fabric fabric = weighing.garment().fabric();
+    boolean tape = fabric == Fabric.TWILL_TAPE || fabric == Fabric.SATIN_RIBBON;
+    return tape && weighing.medium() instanceof PrimedSublimation
+        ? caution(fabric)
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,20 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.media.Stones;
+import velvetkettle.core.media.school.School;
+
+/** A shop that glues its stones does not press them. */
+public final class StonesAreGlued extends Rule {
+  public StonesAreGlued() {
+    super("stones-are-glued", Question.WEAR);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    return weighing.medium() instanceof Stones && weighing.schools().keepTo(School.STONES_GLUED)
+        ? veto()
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,62 @@
+package velvetkettle.server.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+
+/**
+ * Plans and requests as earlier schemas stored them, brought into the present shape as they are
+ * read. What is stored is never written anew.
+ *
+ * <ul>
+ *   <li>Up to schema 2 a recipe knew one second press; it is now the only press after the main one.
+ *   <li>Up to schema 2 a job knew one press and nothing of the rest of the shop.
+ * </ul>
+ */
+final class OlderSchemas {
+  private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+  private OlderSchemas() {}
+
+  static JsonNode plan(JsonNode plan) {
+    if (plan.path("schema").asInt() < 3) {
+      for (JsonNode decoration : plan.path("decorations")) {
+        for (JsonNode option : decoration.path("options")) {
+          ((ObjectNode) option).putArray("scores");
+          recipe((ObjectNode) option.path("recipe"));
+        }
+      }
+    }
+    return plan;
+  }
+
+  private static void recipe(ObjectNode recipe) {
+    recipe.putArray("before");
+    recipe.putArray("tool");
+    ArrayNode after = recipe.putArray("after");
+    JsonNode second = recipe.path("secondPress");
+    if (second.isObject()) {
+      ObjectNode press = after.addObject();
+      press.put("kind", "SECOND");
+      press.put("side", "FACE");
+      press.set("cover", second.path("cover"));
+      ObjectNode setting = press.putObject("setting");
+      setting.set("dial", recipe.path("dial").path("value"));
+      setting.set("platen", recipe.path("platen"));
+      setting.set("time", second.path("time"));
+      setting.set("pressure", recipe.path("pressure").path("value"));
+    }
+  }
+
+  static JsonNode request(JsonNode request) {
+    if (request.path("shop").isMissingNode()) {
+      ObjectNode shop = ((ObjectNode) request).putObject("shop");
+      shop.putArray("drawer");
+      shop.putArray("shelf");
+      shop.set("schools", NODES.objectNode().set("kept", NODES.arrayNode()));
+      ((ObjectNode) request.path("press")).putArray("tips");
+    }
+    return request;
+  }
+}

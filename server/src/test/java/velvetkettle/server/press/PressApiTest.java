@@ -1,0 +1,95 @@
+package velvetkettle.server.press;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.server.ServerTest;
+import velvetkettle.server.TicketForms;
+
+class PressApiTest extends ServerTest {
+  private final String id = UUID.randomUUID().toString();
+
+  @AfterEach
+  void forget() {
+    database.update("delete from press where name in ('Press', 'Stone wand')");
+  }
+
+  @Test
+  @DisplayName("a press keeps its force and scale, a clad platen, and a wand its tips")
+  void kept() throws Exception {
+    put("/api/presses/" + id, press("PLATE_SWING", 9000, 9, true))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.press.closing.newtons").value(9000))
+        .andExpect(jsonPath("$.press.cladInPtfe").value(true));
+    Map<String, Object> wand = press("WAND", null, null, false);
+    wand.put("tips", List.of("SS10", "SS16"));
+    put("/api/presses/" + UUID.randomUUID(), wand)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.press.tips.length()").value(2));
+  }
+
+  @Test
+  @DisplayName("what a hand closes has no force of its own")
+  void byHand() throws Exception {
+    put("/api/presses/" + id, press("HAND_MINI", 9000, 9, false))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.press.closing").doesNotExist());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"newtons, 10", "newtons, 60000", "scale, 0", "scale, 101"})
+  void whatNoPressHasIsRefusedByName(String field, int value) throws Exception {
+    Map<String, Object> press = press("PLATE_CLAM", 5000, 9, false);
+    press.put(field, value);
+    put("/api/presses/" + id, press)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].field").value(field));
+  }
+
+  @Test
+  @DisplayName("single stones take the wand in the drawer, though the ticket is for another press")
+  void theDrawerIsLookedThrough() throws Exception {
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    Map<String, Object> stones = TicketForms.decoration();
+    stones.put("kind", "STONES");
+    stones.put("stoneSize", "SS10");
+    stones.put("stones", 40);
+    form.put("decorations", List.of(stones));
+    String missing = json(post("/api/plans/preview", form)).toString();
+    assertThat(missing).contains("Needs a hot-fix wand in the drawer.");
+    Map<String, Object> wand = press("WAND", null, null, false);
+    wand.put("name", "Stone wand");
+    wand.put("tips", List.of("SS10"));
+    put("/api/presses/" + id, wand).andExpect(status().isOk());
+    JsonNode plan = json(post("/api/plans/preview", form));
+    assertThat(plan.at("/decorations/0/options").findValuesAsText("press")).contains("Stone wand");
+  }
+
+  private static Map<String, Object> press(
+      String kind, Integer newtons, Integer scale, boolean clad) {
+    Map<String, Object> press = new LinkedHashMap<>();
+    press.put("name", "Press");
+    press.put("kind", kind);
+    press.put("platenWidth", 400);
+    press.put("platenDepth", 500);
+    press.put("measured", false);
+    press.put("readsHigh", 0);
+    press.put("newtons", newtons);
+    press.put("scale", scale);
+    press.put("cladInPtfe", clad);
+    press.put("tips", List.of());
+    press.put("version", 0);
+    return press;
+  }
+}

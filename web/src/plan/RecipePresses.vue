@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Option } from '@/api/client'
+import TemperatureValue from '@/quantity/TemperatureValue.vue'
+import TimeValue from '@/quantity/TimeValue.vue'
+import { useVocabulary } from '@/speech/vocabulary'
+
+/** Every closing of the press in its order, how the tool is set, and which side is the glue. */
+const props = defineProps<{ option: Option }>()
+const { word } = useVocabulary()
+const presses = computed(() => {
+  const recipe = props.option.recipe
+  const main = {
+    kind: 'MAIN' as const,
+    side: recipe.side,
+    cover: recipe.cover.value,
+    setting: { dial: recipe.dial.value, time: recipe.time.value },
+  }
+  return [...recipe.before, main, ...recipe.after]
+})
+</script>
+
+<template>
+  <div class="presses">
+    <p v-if="option.testFirst" class="test" role="note">{{ option.testFirst }}</p>
+    <table v-if="presses.length > 1" class="rows">
+      <thead>
+        <tr>
+          <th>{{ $t('press.closing') }}</th>
+          <th>{{ $t('press.set') }}</th>
+          <th>{{ $t('press.time') }}</th>
+          <th>{{ $t('press.cover') }}</th>
+          <th>{{ $t('press.side') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(press, n) in presses" :key="n">
+          <td>
+            {{ n + 1 }}. {{ press.kind === 'MAIN' ? $t('press.main') : word('extrapress', press.kind) }}
+          </td>
+          <td><TemperatureValue :celsius="press.setting.dial" /></td>
+          <td><TimeValue :seconds="press.setting.time" /></td>
+          <td>{{ word('cover', press.cover) }}</td>
+          <td>{{ word('side', press.side) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <ul>
+      <li v-if="option.press">{{ $t('press.tool', { press: option.press }) }}</li>
+      <li v-for="line in option.recipe.tool" :key="line">{{ line }}</li>
+      <li v-if="option.recipe.glueSide">{{ option.recipe.glueSide }}</li>
+      <li v-if="option.recipe.stitch !== 'NOT_NEEDED'">{{ word('stitch', option.recipe.stitch) }}.</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.presses {
+  display: grid;
+  gap: 8px;
+  padding: 6px 0 10px;
+}
+
+.test {
+  padding: 8px 12px;
+  border-left: 4px solid var(--tight);
+  background: var(--tight-band);
+}
+
+ul {
+  padding-left: 18px;
+}
+
+li::first-letter {
+  text-transform: uppercase;
+}
+</style>
