@@ -86,7 +86,9 @@ legend {
   gap: 8px;
 }
 
+/* The circle stands beside the name, not in the middle of name and reason. */
 :deep(.ant-radio-wrapper) {
+  align-items: start;
   font-size: 15px;
 }
 

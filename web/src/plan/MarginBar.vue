@@ -27,7 +27,7 @@ const AT: Record<string, number> = { NO: 14, TIGHT: 46, SAFE: 104 }
 <style scoped>
 .margin {
   display: grid;
-  grid-template-columns: 46px 140px 42px 1fr;
+  grid-template-columns: 46px var(--bar-width, 140px) 42px 1fr;
   align-items: center;
   column-gap: 10px;
   font-size: 14px;

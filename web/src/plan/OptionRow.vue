@@ -124,6 +124,8 @@ h3 {
 }
 
 .margins {
+  --bar-width: 80px;
+
   display: grid;
   align-content: start;
   gap: 2px;

@@ -53,7 +53,7 @@ const print = () => window.print()
         <template v-if="stored">
           <template v-if="option">
             <RecipeFigures :option="option" />
-            <RecipePresses :option="option" />
+            <RecipePresses :option="option" brief />
           </template>
           <div class="columns">
             <div>

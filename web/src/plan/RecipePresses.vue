@@ -5,8 +5,11 @@ import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 
-/** Every closing of the press in its order, how the tool is set, and which side is the glue. */
-const props = defineProps<{ option: Option }>()
+/**
+ * Every closing of the press in its order, how the tool is set, and which side is the glue. In brief it
+ * leaves out what the steps say as well.
+ */
+const props = defineProps<{ option: Option; brief?: boolean }>()
 const { word } = useVocabulary()
 const presses = computed(() => {
   const recipe = props.option.recipe
@@ -21,9 +24,9 @@ const presses = computed(() => {
 </script>
 
 <template>
-  <div class="presses">
-    <p v-if="option.testFirst" class="test" role="note">{{ option.testFirst }}</p>
-    <table v-if="presses.length > 1" class="rows">
+  <div class="presses" :class="{ brief }">
+    <p v-if="option.testFirst && !brief" class="test" role="note">{{ option.testFirst }}</p>
+    <table v-if="presses.length > 1 && !brief" class="rows">
       <thead>
         <tr>
           <th>{{ $t('press.closing') }}</th>
@@ -69,6 +72,11 @@ const presses = computed(() => {
 
 ul {
   padding-left: 18px;
+}
+
+.brief ul {
+  columns: 2;
+  column-gap: 26px;
 }
 
 li::first-letter {

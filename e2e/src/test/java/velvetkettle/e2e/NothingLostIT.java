@@ -78,12 +78,14 @@ class NothingLostIT extends Journey {
     page.keyboard().press("Space");
     assertThat(page.getByText(Pattern.compile("Not sent yet: 1 "))).isVisible();
     page.keyboard().press("Space");
+    assertThat(page.getByText(Pattern.compile("Not sent yet: 2 "))).isVisible();
+    page.keyboard().press("Space");
     assertThat(button("Pause")).isVisible();
     page.reload();
     assertThat(page.getByText(Pattern.compile("does not answer"))).isVisible();
     page.unroute("**/api/runs/**");
     page.clock().fastForward("00:03");
-    assertThat(page.getByText(Pattern.compile("step 2 of"))).isVisible();
+    assertThat(page.getByText(Pattern.compile("step 3 of"))).isVisible();
     assertThat(page.getByText(Pattern.compile("Not sent yet"))).hasCount(0);
   }
 

@@ -4,6 +4,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 import velvetkettle.core.heat.HeatMargins;
+import velvetkettle.core.heat.RememberedHeat;
 import velvetkettle.core.plan.Planner;
 
 /** Starts Velvet Kettle on this machine. */
@@ -15,6 +16,6 @@ public class Application {
 
   @Bean
   Planner planner() {
-    return new Planner(new HeatMargins());
+    return new Planner(new RememberedHeat(new HeatMargins()));
   }
 }

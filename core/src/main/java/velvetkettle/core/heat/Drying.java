@@ -39,8 +39,7 @@ public record Drying(Seconds time, double held, double left) {
    * @param stack the bare cloth under the platen
    * @param mainPress how long the press that follows takes
    */
-  public static Drying of(
-      Bench bench, Stack stack, Celsius platen, Pressure pressure, Seconds mainPress) {
+  static Drying of(Bench bench, Stack stack, Celsius platen, Pressure pressure, Seconds mainPress) {
     Seconds both = mainPress.plus(Seconds.of(LONGEST));
     Turn.Closed turn =
         new Turn.Closed(Sentence.of("do.pre-press"), stack, platen, pressure, both, Turn.Role.NONE);

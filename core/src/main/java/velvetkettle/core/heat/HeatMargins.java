@@ -2,16 +2,20 @@ package velvetkettle.core.heat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Sequence;
 import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Times;
@@ -30,7 +34,7 @@ import velvetkettle.core.quantity.Times;
  * It does not speak of a steam iron and a wand: they are moved and vented, and the computation is
  * two to four times too quick for them. Cost: about eight runs of a few milliseconds.
  */
-public final class HeatMargins implements MarginModel {
+public final class HeatMargins implements HeatModel {
   /** Two hundredths of a kelvin off in the end, K per step. */
   private static final double FINE = 0.1;
 
@@ -52,6 +56,17 @@ public final class HeatMargins implements MarginModel {
             new MarkMargin(pressing, reading, spread, practice.mark()).margin(),
             new BleedMargin(pressing, reading, spread, practice.bleed()).margin());
     return new Judgement(margins, heat(pressing, acts, reading));
+  }
+
+  @Override
+  public Drying drying(
+      Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
+    return Drying.of(bench, bare, platen, pressure, mainPress);
+  }
+
+  @Override
+  public Optional<Seconds> throughCloth(Pressing pressing) {
+    return ThroughCloth.time(pressing);
   }
 
   static Spread spread(Pressing pressing) {

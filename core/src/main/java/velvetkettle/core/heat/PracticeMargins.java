@@ -18,13 +18,10 @@ import velvetkettle.core.quantity.Sentence;
  * from 15 K below the fibre's limit, tight above 0 K (the heat model's words, engineering
  * estimate).
  */
-public final class PracticeMargins implements MarginModel {
+public final class PracticeMargins {
   public static final Kelvin SAFE_CLEARANCE = Kelvin.of(15);
 
-  @Override
-  public Judgement judge(Pressing pressing) {
-    return new Judgement(margins(pressing), null);
-  }
+  private PracticeMargins() {}
 
   static Margins margins(Pressing pressing) {
     return new Margins(hold(pressing), mark(pressing), bleed(pressing));

@@ -8,7 +8,7 @@ import velvetkettle.core.quantity.Seconds;
  * How long a press from the back takes when the heat has to cross cloth on its way to the glue: two
  * layers of a heavy one need far more than practice's half minute.
  */
-public final class ThroughCloth {
+final class ThroughCloth {
   /** Enough that nine of ten presses reach what the glue needs (from the spread through cloth). */
   private static final double WANTED = 2;
 
@@ -18,7 +18,7 @@ public final class ThroughCloth {
   private ThroughCloth() {}
 
   /** In steps of five seconds; empty where two minutes do not do or heat is not computed. */
-  public static Optional<Seconds> time(Pressing pressing) {
+  static Optional<Seconds> time(Pressing pressing) {
     if (!pressing.isComputed()) {
       return Optional.empty();
     }

@@ -2,6 +2,7 @@ package velvetkettle.core.plan;
 
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Drying;
+import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.school.Dispute;
@@ -22,13 +23,15 @@ final class DryingWriter {
 
   private static final Seconds LONG = Seconds.of(12);
 
+  private final HeatModel heat;
   private final Bench bench;
   private final Garment garment;
   private final Press press;
   private final PressMedium medium;
   private final Schools schools;
 
-  DryingWriter(Bench bench, PressMedium medium, Schools schools) {
+  DryingWriter(HeatModel heat, Bench bench, PressMedium medium, Schools schools) {
+    this.heat = heat;
     this.bench = bench;
     garment = bench.garment();
     press = bench.press();
@@ -62,7 +65,7 @@ final class DryingWriter {
   /** The cloth's own water in this room, but never less than the medium asks for. */
   private Recommended<Seconds> computedDrying(Seconds least, Celsius platen, Seconds mainPress) {
     Drying drying =
-        Drying.of(
+        heat.drying(
             bench,
             StackBuilder.prePress(garment, press, platen),
             platen,

@@ -7,18 +7,18 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.HeatReading;
 import velvetkettle.core.heat.Judgement;
 import velvetkettle.core.heat.Margin;
-import velvetkettle.core.heat.MarginModel;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.heat.ThroughCloth;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.plan.rule.Finding;
+import velvetkettle.core.plan.rule.Rule;
 import velvetkettle.core.plan.rule.Rules;
 import velvetkettle.core.plan.rule.Weighing;
 import velvetkettle.core.press.CoverSheet;
@@ -40,10 +40,20 @@ import velvetkettle.core.quantity.Sentence;
  * </ol>
  */
 public final class Planner {
-  private final MarginModel margins;
+  /** Three weeks of work; an order that takes longer is not told apart, s. */
+  private static final double LONGEST_ORDER = 2_000_000;
 
-  public Planner(MarginModel margins) {
-    this.margins = margins;
+  private final HeatModel heat;
+  private final List<Rule> rules;
+
+  public Planner(HeatModel heat) {
+    this(heat, Rules.all());
+  }
+
+  /** With fewer rules than there are, to see what each is for. */
+  Planner(HeatModel heat, List<Rule> rules) {
+    this.heat = heat;
+    this.rules = rules;
   }
 
   /** Throws {@link RuledOutException} where the maker took a medium that cannot do. */
@@ -111,6 +121,7 @@ public final class Planner {
     Press tool = job.shop().toolFor(medium, job.press()).orElse(job.press());
     List<Finding> findings =
         Rules.judge(
+            rules,
             new Weighing(
                 job.garment(),
                 decoration.artwork(),
@@ -137,7 +148,7 @@ public final class Planner {
 
   private Judged judge(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
-    Recipe recipe = writer.write();
+    Recipe recipe = writer.write(heat);
     Stack stack = stack(job.garment(), medium, tool, recipe.cover().value());
     OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
     Pressing pressing = Pressings.of(job, decoration, writer, pressed);
@@ -146,20 +157,20 @@ public final class Planner {
       pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
       pressing = Pressings.of(job, decoration, writer, pressed);
     }
-    Judgement judgement = margins.judge(pressing);
-    HeatReading heat = judgement.heat();
-    if (heat == null) {
+    Judgement judgement = heat.judge(pressing);
+    HeatReading reading = judgement.heat();
+    if (reading == null) {
       return new Judged(recipe, stack, tool, judgement);
     }
-    PeelWait wait = PeelWait.of(recipe, heat);
-    List<Evidence> ofTime = HeatEvidence.of(recipe.time().value(), heat);
+    PeelWait wait = PeelWait.of(recipe, reading);
+    List<Evidence> ofTime = HeatEvidence.of(recipe.time().value(), reading);
     Recipe heated = recipe.heated(ofTime, wait.time(), wait.why());
-    return new Judged(heated, heat.stack(), tool, judgement);
+    return new Judged(heated, reading.stack(), tool, judgement);
   }
 
   /** A press from the back goes on until the heat is through, where that takes longer. */
-  private static Recipe throughCloth(Recipe recipe, Pressing pressing) {
-    return ThroughCloth.time(pressing)
+  private Recipe throughCloth(Recipe recipe, Pressing pressing) {
+    return heat.throughCloth(pressing)
         .filter(time -> time.compareTo(recipe.time().value()) > 0)
         .map(recipe::longer)
         .orElse(recipe);
@@ -227,14 +238,16 @@ public final class Planner {
             .handlingPerPiece(decoration.artwork())
             .plus(recipe.underPress())
             .plus(recipe.drying().value());
-    return medium.settingUp().plus(Seconds.of(Math.min(2_000_000, piece.times(pieces).count())));
+    return medium.settingUp().plus(Seconds.of(Math.min(LONGEST_ORDER, piece.count() * pieces)));
   }
 
   private static Seconds order(List<DecorationPlan> decorations) {
-    return decorations.stream()
-        .map(DecorationPlan::current)
-        .map(option -> option == null ? Seconds.of(0) : option.order())
-        .reduce(Seconds.of(0), Seconds::plus);
+    double all =
+        decorations.stream()
+            .map(DecorationPlan::current)
+            .mapToDouble(option -> option == null ? 0 : option.order().count())
+            .sum();
+    return Seconds.of(Math.min(LONGEST_ORDER, all));
   }
 
   private static Seconds longest(List<DecorationPlan> decorations, boolean wash) {

@@ -17,7 +17,7 @@ import velvetkettle.core.quantity.Sentence;
  */
 final class Ranking {
   /** No more than this many differences are told; the others stand side by side on request. */
-  private static final int TOLD = 3;
+  private static final int TOLD = 2;
 
   private Ranking() {}
 

@@ -5,6 +5,7 @@ import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.DyeRisk;
+import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.PracticeMargins;
 import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.media.ExtraPress;
@@ -90,7 +91,10 @@ final class RecipeWriter {
         : InstructionSheet.SILENT;
   }
 
-  Recipe write() {
+  /**
+   * @param heat says how long the cloth is dried
+   */
+  Recipe write(HeatModel heat) {
     List<Evidence> why = new ArrayList<>();
     Celsius platen = platen(why);
     Recommended<Celsius> dial = dial(platen, why);
@@ -112,7 +116,7 @@ final class RecipeWriter {
         medium.cutFace(),
         medium.side(),
         medium.glueSide(),
-        new DryingWriter(bench, medium, work.schools()).drying(platen, time.value()),
+        new DryingWriter(heat, bench, medium, work.schools()).drying(platen, time.value()),
         medium.placedOnCoolCloth() || shellFromCold(),
         extras(medium.before(work), main),
         extras(medium.after(work), main),

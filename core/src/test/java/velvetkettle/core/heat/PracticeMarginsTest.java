@@ -143,7 +143,7 @@ class PracticeMarginsTest {
   }
 
   private static Margins judge(Pressing pressing) {
-    return new PracticeMargins().judge(pressing).margins();
+    return PracticeMargins.margins(pressing);
   }
 
   private static Margin mark(Garment garment) {

@@ -17,6 +17,8 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.HeatMargins;
+import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.heat.RememberedHeat;
 import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.Placement;
@@ -63,10 +65,13 @@ final class Jobs {
 
   private static final Colour WHITE = new Colour("white", Depth.WHITE, Hue.NEUTRAL);
 
+  /** One for all tests of the plan, because they ask the same again and again. */
+  static final HeatModel HEAT = new RememberedHeat(new HeatMargins());
+
   private Jobs() {}
 
   static Planner planner() {
-    return new Planner(new HeatMargins());
+    return new Planner(HEAT);
   }
 
   static Garment garment(

@@ -65,7 +65,12 @@ public final class RandomJobs {
       decorations.add(new Decoration("d" + n, artwork(), null, material()));
     }
     return new JobRequest(
-        garment(), decorations, 1 + random.nextInt(40), press(), workroom(), shop(), experience());
+        garment(), decorations, pieces(), press(), workroom(), shop(), experience());
+  }
+
+  /** Mostly a handful, sometimes as many as can be typed. */
+  private int pieces() {
+    return random.nextInt(10) == 0 ? 10_000 - random.nextInt(3000) : 1 + random.nextInt(40);
   }
 
   private Garment garment() {

@@ -52,6 +52,10 @@ public final class Rules {
   }
 
   public static List<Finding> judge(Weighing weighing) {
-    return ALL.stream().map(rule -> rule.judge(weighing)).flatMap(Optional::stream).toList();
+    return judge(ALL, weighing);
+  }
+
+  public static List<Finding> judge(List<Rule> rules, Weighing weighing) {
+    return rules.stream().map(rule -> rule.judge(weighing)).flatMap(Optional::stream).toList();
   }
 }

@@ -1,0 +1,26 @@
+package velvetkettle.core.heat;
+
+import java.util.Optional;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+
+/** All that the planner asks of heat. Answers depend on nothing but the question. */
+public interface HeatModel {
+  /** Hold, Mark and Bleed of a pressing, with the heat behind them. */
+  Judgement judge(Pressing pressing);
+
+  /**
+   * How long the cloth is dried.
+   *
+   * @param bare the bare cloth under the platen
+   * @param mainPress how long the press that follows takes
+   */
+  Drying drying(Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress);
+
+  /** How long a press from the back takes; empty where heat does not say. */
+  Optional<Seconds> throughCloth(Pressing pressing);
+}

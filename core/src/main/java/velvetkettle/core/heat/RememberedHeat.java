@@ -1,0 +1,55 @@
+package velvetkettle.core.heat;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+
+/**
+ * Remembers what a heat model answered, because the same stack is asked for at every letter that is
+ * typed into a ticket. What was asked least lately is forgotten first.
+ */
+public final class RememberedHeat implements HeatModel {
+  /** A day's tickets against all media; an answer holds a few kilobytes. */
+  private static final int ANSWERS = 4000;
+
+  private final HeatModel heat;
+  private final Cache<Pressing, Judgement> judged = remembering();
+  private final Cache<Pressing, Optional<Seconds>> through = remembering();
+  private final Cache<Question, Drying> dried = remembering();
+
+  public RememberedHeat(HeatModel heat) {
+    this.heat = heat;
+  }
+
+  private record Question(
+      Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {}
+
+  private static <K, V> Cache<K, V> remembering() {
+    return Caffeine.newBuilder().maximumSize(ANSWERS).build();
+  }
+
+  @Override
+  public Judgement judge(Pressing pressing) {
+    return judged.get(pressing, heat::judge);
+  }
+
+  @Override
+  public Drying drying(
+      Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
+    return dried.get(
+        new Question(bench, bare, platen, pressure, mainPress),
+        asked ->
+            heat.drying(asked.bench, asked.bare, asked.platen, asked.pressure, asked.mainPress));
+  }
+
+  @Override
+  public Optional<Seconds> throughCloth(Pressing pressing) {
+    return through.get(pressing, heat::throughCloth);
+  }
+}

@@ -1,0 +1,180 @@
+package velvetkettle.core.plan;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.LabelReader;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.StoneSize;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Millimetres;
+
+/**
+ * One row of {@code trade-rows.txt}: a garment, what goes on it and the tools, and after {@code =>}
+ * what the handbook says of it. Written as {@code key=value} with defaults for what is usual: a
+ * white, undyed top, a one-colour dark logo of 100 mm, a drawer press.
+ */
+final class TradeRow {
+  private static final Pattern PAIR = Pattern.compile("([a-z-]+)=(\"[^\"]*\"|\\S+)");
+
+  private final String line;
+  private final Map<String, List<String>> given;
+  final Map<String, List<String>> expected;
+
+  private TradeRow(String line) {
+    this.line = line;
+    String[] halves = line.split("=>");
+    given = pairs(halves[0]);
+    expected = pairs(halves[1]);
+  }
+
+  static Stream<TradeRow> all() {
+    List<TradeRow> rows = new ArrayList<>();
+    String source = "";
+    for (String line : lines()) {
+      if (line.startsWith("source:")) {
+        source = line.substring("source:".length()).strip();
+      } else if (!line.isEmpty() && !line.startsWith("#")) {
+        TradeRow row = new TradeRow(line);
+        row.expected.put("source", List.of(source));
+        rows.add(row);
+      }
+    }
+    return rows.stream();
+  }
+
+  private static List<String> lines() {
+    try (InputStream in = TradeRow.class.getResourceAsStream("/trade-rows.txt")) {
+      return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8)
+          .lines()
+          .map(String::strip)
+          .toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Map<String, List<String>> pairs(String text) {
+    Map<String, List<String>> pairs = new LinkedHashMap<>();
+    Matcher matcher = PAIR.matcher(text);
+    while (matcher.find()) {
+      String value = matcher.group(2).replace("\"", "");
+      pairs.computeIfAbsent(matcher.group(1), key -> new ArrayList<>()).add(value);
+    }
+    return pairs;
+  }
+
+  /** Every word of the row, so that a test can count what is spoken of. */
+  boolean speaksOf(String word) {
+    return Arrays.asList(line.split("[\\s=:,.\"]+")).contains(word);
+  }
+
+  JobRequest job(@Nullable String medium) {
+    return new JobRequest(
+        garment(),
+        List.of(new Decoration("a", artwork(), medium, null)),
+        Integer.parseInt(one("pieces", "1")),
+        press(PressKind.valueOf(one("press", "PLATE_DRAW"))),
+        Workroom.USUAL,
+        new Shop(
+            listed("drawer").map(kind -> press(PressKind.valueOf(kind))).toList(),
+            listed("shelf").map(key -> new Stock(key, "white", Depth.WHITE)).toList(),
+            new Schools(listed("school").map(School::valueOf).toList())),
+        Experience.NONE);
+  }
+
+  private Garment garment() {
+    Blend blend = LabelReader.read(one("label", "100% cotton")).blend();
+    if (blend == null) {
+      throw new IllegalStateException("label not readable: " + line);
+    }
+    return new Garment(
+        "piece",
+        GarmentKind.valueOf(one("kind", "TOP")),
+        blend,
+        Fabric.valueOf(one("fabric", "JERSEY")),
+        new Colour("shade", Depth.valueOf(one("depth", "WHITE")), Hue.NEUTRAL),
+        DyeKind.valueOf(one("dye", "UNDYED")),
+        Finish.valueOf(one("finish", "NONE")),
+        listed("obstacles").map(Obstacle::valueOf).collect(Collectors.toSet()),
+        IronMark.valueOf(one("iron", "UNKNOWN")),
+        Size.valueOf(one("size", "ADULT")));
+  }
+
+  private Artwork artwork() {
+    String stone = one("stone", "");
+    String stroke = one("stroke", "");
+    return new Artwork(
+        "art",
+        ArtKind.valueOf(one("art", "LOGO")),
+        Millimetres.of(Double.parseDouble(one("width", "100"))),
+        Millimetres.of(Double.parseDouble(one("height", "100"))),
+        Integer.parseInt(one("colours", "1")),
+        Depth.valueOf(one("lightest", "DARK")),
+        Placement.valueOf(one("placement", "CHEST")),
+        Surface.valueOf(one("surface", "ANY")),
+        stroke.isEmpty() ? null : Millimetres.of(Double.parseDouble(stroke)),
+        Boolean.parseBoolean(one("layered", "false")),
+        stone.isEmpty() ? null : StoneSize.valueOf(stone),
+        Integer.parseInt(one("stones", "0")));
+  }
+
+  private static Press press(PressKind kind) {
+    double side = kind == PressKind.WAND ? 25 : kind.pressedByHand() ? 110 : 400;
+    return new Press(
+        kind.name(),
+        kind,
+        Millimetres.of(side),
+        Millimetres.of(side),
+        Calibration.readsHigh(0),
+        null,
+        false,
+        kind == PressKind.WAND ? Set.of(StoneSize.SS10) : Set.of());
+  }
+
+  private String one(String key, String otherwise) {
+    return given.getOrDefault(key, List.of(otherwise)).get(0);
+  }
+
+  private Stream<String> listed(String key) {
+    return given.getOrDefault(key, List.of()).stream().flatMap(all -> Stream.of(all.split(",")));
+  }
+
+  @Override
+  public String toString() {
+    return line;
+  }
+}
