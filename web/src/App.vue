@@ -5,17 +5,19 @@ import KeysHelp from './shell/KeysHelp.vue'
 import OfflineBanner from './shell/OfflineBanner.vue'
 import TopBar from './shell/TopBar.vue'
 import { useUnitsKey } from './shell/useUnitsKey'
-import { day } from './theme'
+import { useTheme } from './shell/useTheme'
+import { day, dusk } from './theme'
 
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
 /** Another ticket is another view; another station of the same one is not. */
 const view = computed(() => `${String(route.name)} ${String(route.params.id ?? '')}`)
 useUnitsKey()
+const { theme } = useTheme()
 </script>
 
 <template>
-  <a-config-provider :theme="day">
+  <a-config-provider :theme="theme === 'night' ? dusk : day">
     <a-app>
       <TopBar v-if="!bare" />
       <OfflineBanner v-if="!bare" />

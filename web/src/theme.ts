@@ -30,6 +30,29 @@ export const day: ThemeConfig = {
   },
 }
 
+/** The whole application in a workshop at night. */
+export const dusk: ThemeConfig = {
+  algorithm: theme.darkAlgorithm,
+  token: {
+    ...shared,
+    colorSuccess: '#8fd3b0',
+    colorWarning: '#e6c26a',
+    colorError: '#f2a79b',
+    colorPrimary: '#f0a66c',
+    colorInfo: '#c5d8ec',
+    colorBgBase: '#1d0f1b',
+    colorBgContainer: '#2b1929',
+    colorBgElevated: '#37233a',
+    colorTextBase: '#fffdf9',
+    colorTextPlaceholder: '#cdb6c8',
+    colorTextDescription: '#cdb6c8',
+    colorTextLightSolid: '#221320',
+    colorBorder: '#8b6f86',
+    colorBorderSecondary: '#5d4a59',
+    colorLink: '#f0a66c',
+  },
+}
+
 /** At the press. */
 export const night: ThemeConfig = {
   algorithm: theme.darkAlgorithm,

@@ -8,6 +8,7 @@ import { copyOf, missing } from '@/plan/blankTicket'
 import { useVocabulary } from '@/speech/vocabulary'
 import ArtFields from './ArtFields.vue'
 import ChoiceField from './ChoiceField.vue'
+import KeepCloth from './KeepCloth.vue'
 import KnownCloths from './KnownCloths.vue'
 import LabelField from './LabelField.vue'
 
@@ -22,6 +23,10 @@ const garment = computed(() => form.value.garment)
 const art = computed({
   get: () => form.value.decorations[0]!,
   set: (changed) => (form.value.decorations[0] = changed),
+})
+const weight = computed({
+  get: () => garment.value.weight ?? undefined,
+  set: (typed: number | null | undefined) => (garment.value.weight = typed ?? null),
 })
 const pressChoices = computed(() =>
   props.presses.map((press) => ({ value: press.id, label: press.press.name })),
@@ -56,7 +61,10 @@ function keep() {
     <section class="part">
       <div class="heading">
         <h2>{{ $t('garment.title') }}</h2>
-        <KnownCloths @choose="useCloth" />
+        <span class="blanks">
+          <KeepCloth :garment="garment" />
+          <KnownCloths @choose="useCloth" />
+        </span>
       </div>
       <div class="fields">
         <label class="wide2"
@@ -95,6 +103,17 @@ function keep() {
           :label="$t('garment.fabric')"
           :options="options('fabric')"
         />
+        <label
+          ><span>{{ $t('garment.weight') }}</span
+          ><a-input-number
+            id="weight"
+            v-model:value="weight"
+            :min="5"
+            :max="3000"
+            addon-after="g/m²"
+            :placeholder="$t('garment.weightUsual')"
+            class="full"
+        /></label>
         <label
           ><span>{{ $t('garment.colour') }}</span
           ><a-input id="colour" v-model:value="garment.colour" :maxlength="40"
@@ -187,6 +206,11 @@ function keep() {
   width: 100%;
 }
 
+.blanks {
+  display: flex;
+  gap: 10px;
+}
+
 .heading {
   display: flex;
   align-items: center;
@@ -196,6 +220,6 @@ function keep() {
 .problem {
   padding: 10px 14px;
   border-left: 4px solid var(--no);
-  background: #fae7e3;
+  background: var(--no-ground);
 }
 </style>

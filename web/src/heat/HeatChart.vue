@@ -108,7 +108,7 @@ text {
 }
 
 .closed {
-  fill: #f3e0cd;
+  fill: var(--press-ground);
 }
 
 .grid line {
@@ -161,7 +161,7 @@ path {
 }
 
 .now {
-  stroke: var(--velvet);
+  stroke: var(--heading);
   stroke-width: 1.4;
 }
 </style>

@@ -2,7 +2,9 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { answer, api, type Plan, type TicketView } from '@/api/client'
+import { repeat } from '@/plan/startWith'
 import { unitsKey } from '@/quantity/units'
 import { when } from '@/quantity/when'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
@@ -15,6 +17,7 @@ import OutcomeForm from './OutcomeForm.vue'
 
 const props = defineProps<{ ticket: TicketView; plan: Plan | null }>()
 const client = useQueryClient()
+const router = useRouter()
 const { title, word } = useVocabulary()
 const path = computed(() => ({ path: { ticketId: props.ticket.id }, query: {} }))
 const outcomes = useQuery({
@@ -35,6 +38,11 @@ const open = computed(() =>
 const logging = ref<string | null>(null)
 useKey(['l', 'L'], () => (logging.value = open.value[0]?.id ?? null))
 
+function again() {
+  repeat(props.ticket)
+  void router.push({ name: 'new-ticket' })
+}
+
 function done() {
   logging.value = null
   forgetRun(props.ticket.id)
@@ -47,6 +55,7 @@ function done() {
     <div class="head">
       <h2>{{ $t('check.title') }}</h2>
       <span class="muted">{{ $t('check.logged', { logged: ticket.logged, pieces: ticket.pieces }) }}</span>
+      <a-button v-if="ticket.planId" class="repeat" @click="again">{{ $t('ticket.repeat') }}</a-button>
     </div>
     <QueryState
       :loading="outcomes.isPending.value || runs.isPending.value"
@@ -109,6 +118,10 @@ function done() {
 </template>
 
 <style scoped>
+.repeat {
+  margin-left: auto;
+}
+
 .head {
   display: flex;
   align-items: baseline;

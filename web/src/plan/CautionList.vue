@@ -15,7 +15,7 @@ const { word } = useVocabulary()
 .cautions {
   padding: 10px 16px 10px 32px;
   border-left: 4px solid var(--copper);
-  background: #fbeedd;
+  background: var(--mind-ground);
   font-size: 14px;
   line-height: 1.5;
 }

@@ -9,7 +9,7 @@ const AT: Record<string, number> = { NO: 14, TIGHT: 46, SAFE: 104 }
 <template>
   <div class="margin">
     <span class="question">{{ $t(`question.${margin.question}`) }}</span>
-    <svg viewBox="0 0 140 16" width="140" height="16" aria-hidden="true">
+    <svg viewBox="0 0 140 16" preserveAspectRatio="none" aria-hidden="true">
       <rect x="0" y="4" width="28" height="8" class="no" />
       <rect x="28" y="4" width="36" height="8" class="tight" />
       <rect x="64" y="4" width="76" height="8" class="safe" />
@@ -31,6 +31,11 @@ const AT: Record<string, number> = { NO: 14, TIGHT: 46, SAFE: 104 }
   align-items: center;
   column-gap: 10px;
   font-size: 14px;
+}
+
+svg {
+  width: 100%;
+  height: 16px;
 }
 
 .question {

@@ -109,7 +109,7 @@ h3 {
   padding: 1px 8px;
   border-radius: 8px;
   background: var(--safe);
-  color: #fff;
+  color: var(--on-safe);
   font-weight: 400;
   font-size: 13px;
 }

@@ -99,7 +99,7 @@ const print = () => window.print()
   max-width: 900px;
   margin: 16px auto;
   padding: 24px 30px;
-  background: #fff;
+  background: var(--sheet);
 }
 
 .tools {

@@ -56,7 +56,7 @@ const state = (name: StationName) => props.stations.find((s) => s.station === na
   min-height: 50px;
   padding: 7px 14px;
   border-left: 1px solid var(--line);
-  background: #fcf6ee;
+  background: var(--station);
   color: var(--ink);
   line-height: 1.3;
 }
@@ -73,7 +73,7 @@ const state = (name: StationName) => props.stations.find((s) => s.station === na
 }
 
 .here {
-  background: var(--velvet);
+  background: var(--here);
   color: #fff;
 }
 

@@ -19,6 +19,7 @@ import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
 import { STATIONS, type StationName } from './stations'
 import { takeStart } from './startWith'
+import SinceThen from './SinceThen.vue'
 import StackDrawer from './StackDrawer.vue'
 import StationRibbon from './StationRibbon.vue'
 import TicketStack from './TicketStack.vue'
@@ -53,13 +54,21 @@ const makePlan = useMakePlan()
 const stale = ref(false)
 const problem = ref<Problem | null>(null)
 const looking = ref<string | null>(null)
+const repeats = ref<{ id: string; name: string } | null>(null)
 const wide = useMediaQuery('(min-width: 900px)')
 
-/** A new ticket begins blank, or with the cloth that was chosen in Cloth memory. */
+/** A new ticket begins blank, with a cloth from Cloth memory, or as an earlier one. */
 function beginNew(pressId: string) {
   base(blankTicket(pressId))
-  const garment = takeStart()
-  if (garment && form.value) form.value.garment = garment
+  const start = takeStart()
+  if (!start || !form.value) return
+  form.value.garment = start.garment
+  const before = start.repeats
+  repeats.value = before && { id: before.id, name: before.name }
+  if (before) {
+    const { title, customer, pieces, decorations } = before
+    Object.assign(form.value, { title, customer, pieces, pressId: before.pressId, decorations })
+  }
 }
 
 watch(
@@ -198,6 +207,7 @@ const subtitle = computed(() => {
     <div v-else-if="dirty && restored" class="notice" role="status">
       {{ $t('ticket.draft') }} <a-button size="small" @click="drop">{{ $t('ticket.drop') }}</a-button>
     </div>
+    <SinceThen v-if="repeats" :ticket-id="repeats.id" :name="repeats.name" />
     <div class="body">
       <main id="work" class="work">
         <QueryState
@@ -307,7 +317,7 @@ h1 {
 
 .notice {
   padding: 6px 20px;
-  background: #f3e6c4;
+  background: var(--tight-ground);
 }
 
 .stale {

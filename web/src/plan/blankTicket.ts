@@ -15,6 +15,7 @@ export function blankGarment(): GarmentForm {
     obstacles: [],
     iron: 'UNKNOWN',
     size: 'ADULT',
+    weight: null,
   }
 }
 

@@ -141,12 +141,12 @@ text {
 }
 
 .glue-line line {
-  stroke: #a34f17;
+  stroke: var(--copper);
   stroke-width: 3.5;
 }
 
 .glue-line circle {
-  fill: #a34f17;
+  fill: var(--copper);
 }
 
 .dark .glue-line line,
@@ -167,6 +167,6 @@ text {
   width: 12px;
   height: 12px;
   border-radius: 50%;
-  background: #a34f17;
+  background: var(--copper);
 }
 </style>

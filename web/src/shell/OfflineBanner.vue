@@ -27,15 +27,15 @@ const away = computed(() => isError.value)
 .away {
   padding: 8px 20px;
   background: var(--no);
-  color: #fff;
+  color: var(--on-no);
 }
 
 button {
   margin-left: 12px;
-  border: 1px solid #fff;
+  border: 1px solid currentcolor;
   border-radius: 6px;
   background: none;
-  color: #fff;
+  color: inherit;
   font: inherit;
   cursor: pointer;
 }

@@ -5,9 +5,11 @@ import { useRouter } from 'vue-router'
 import { useUnits } from '@/quantity/units'
 import { helpOpen } from './help'
 import { useKey } from './keys'
+import { useTheme } from './useTheme'
 
 const router = useRouter()
 const { words, next } = useUnits()
+const { theme, turn } = useTheme()
 const search = ref('')
 const field = useTemplateRef<HTMLInputElement>('field')
 const places = ['today', 'tickets', 'cloths', 'shelf', 'presses'] as const
@@ -47,6 +49,9 @@ onKeyStroke('k', (event) => {
       />
     </form>
     <button class="chip" type="button" @click="helpOpen = true">{{ $t('keys.button') }} <kbd>?</kbd></button>
+    <button class="chip" type="button" @click="turn">
+      {{ $t(theme === 'day' ? 'shell.night' : 'shell.day') }}
+    </button>
     <button class="chip" type="button" :aria-label="$t('shell.units', { units: words })" @click="next">
       {{ words }}
     </button>

@@ -2,12 +2,18 @@ package velvetkettle.core.cloth;
 
 import java.util.EnumSet;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.Bounds;
+import velvetkettle.core.quantity.GramsPerSquareMetre;
+import velvetkettle.core.quantity.Millimetres;
 
 /**
  * One garment as it lies on the table. Immutable.
  *
  * @param name what the maker calls it, 1 to 80 characters
  * @param obstacles near the place of the work
+ * @param ownWeight as weighed or as its label says, from 0.6 to 3 times what such fabrics weigh;
+ *     null where the usual one is taken
  */
 public record Garment(
     String name,
@@ -19,12 +25,41 @@ public record Garment(
     Finish finish,
     Set<Obstacle> obstacles,
     IronMark iron,
-    Size size) {
+    Size size,
+    @Nullable GramsPerSquareMetre ownWeight) {
+  public Garment(
+      String name,
+      GarmentKind kind,
+      Blend blend,
+      Fabric fabric,
+      Colour colour,
+      DyeKind dye,
+      Finish finish,
+      Set<Obstacle> obstacles,
+      IronMark iron,
+      Size size) {
+    this(name, kind, blend, fabric, colour, dye, finish, obstacles, iron, size, null);
+  }
+
   public Garment {
     if (name.isBlank() || name.length() > 80) {
       throw new IllegalArgumentException("a garment's name has 1 to 80 characters");
     }
+    if (ownWeight != null) {
+      double usual = fabric.weight().count();
+      Bounds.check("weight of " + fabric, ownWeight.count(), 0.6 * usual, 3 * usual, "g/m²");
+    }
     obstacles = obstacles.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(obstacles));
+  }
+
+  /** Of its cloth, as weighed, else as such fabrics usually are. */
+  public GramsPerSquareMetre weight() {
+    return ownWeight == null ? fabric.weight() : ownWeight;
+  }
+
+  /** As thick as its fabric usually is, in proportion to its weight (engineering estimate). */
+  public Millimetres thickness() {
+    return Millimetres.of(fabric.thickness().count() * weight().count() / fabric.weight().count());
   }
 
   /** Dark or medium cloth hides a transparent ink or film. */

@@ -21,13 +21,13 @@ public final class RememberedHeat implements HeatModel {
   private final HeatModel heat;
   private final Cache<Pressing, Judgement> judged = remembering();
   private final Cache<Pressing, Optional<Seconds>> through = remembering();
-  private final Cache<Question, Drying> dried = remembering();
+  private final Cache<ToDry, Drying> dried = remembering();
 
   public RememberedHeat(HeatModel heat) {
     this.heat = heat;
   }
 
-  private record Question(
+  private record ToDry(
       Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {}
 
   private static <K, V> Cache<K, V> remembering() {
@@ -43,7 +43,7 @@ public final class RememberedHeat implements HeatModel {
   public Drying drying(
       Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
     return dried.get(
-        new Question(bench, bare, platen, pressure, mainPress),
+        new ToDry(bench, bare, platen, pressure, mainPress),
         asked ->
             heat.drying(asked.bench, asked.bare, asked.platen, asked.pressure, asked.mainPress));
   }

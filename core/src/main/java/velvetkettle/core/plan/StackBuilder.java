@@ -169,7 +169,7 @@ final class StackBuilder {
         new Layer(
             kind,
             Sentence.of(key, garment.colour().name(), garment.fabric()),
-            garment.fabric().thickness(),
+            garment.thickness(),
             Substance.GARMENT_CLOTH,
             null));
   }

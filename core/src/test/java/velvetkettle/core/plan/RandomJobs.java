@@ -41,6 +41,7 @@ import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.GramsPerSquareMetre;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.shelf.InstructionSheet;
@@ -74,17 +75,23 @@ public final class RandomJobs {
   }
 
   private Garment garment() {
+    Fabric fabric = any(Fabric.values());
     return new Garment(
         "garment",
         any(GarmentKind.values()),
         blend(),
-        any(Fabric.values()),
+        fabric,
         new Colour("shade", any(Depth.values()), any(Hue.values())),
         any(DyeKind.values()),
         any(Finish.values()),
         obstacles(),
         any(IronMark.values()),
-        any(Size.values()));
+        any(Size.values()),
+        random.nextBoolean() ? null : weight(fabric));
+  }
+
+  private GramsPerSquareMetre weight(Fabric fabric) {
+    return GramsPerSquareMetre.of(fabric.weight().count() * (0.6 + 2.4 * random.nextDouble()));
   }
 
   private Blend blend() {

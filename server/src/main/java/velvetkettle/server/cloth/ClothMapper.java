@@ -1,9 +1,11 @@
 package velvetkettle.server.cloth;
 
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import velvetkettle.server.json.Json;
 
 @Mapper
 public interface ClothMapper {
@@ -18,6 +20,11 @@ public interface ClothMapper {
       "select id, owner, position, name, fabric, main_fibre, garment from cloth where owner = #{owner}"
           + " order by position, name limit #{size} offset #{offset}")
   List<ClothRow> page(String owner, int size, int offset);
+
+  @Select(
+      "select id, owner, position, name, fabric, main_fibre, garment from cloth"
+          + " where owner = #{owner} and garment = #{garment}")
+  Optional<ClothRow> find(String owner, Json garment);
 
   @Select("select count(*) from cloth where owner = #{owner}")
   long count(String owner);

@@ -1,9 +1,12 @@
 package velvetkettle.server.cloth;
 
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -17,10 +20,15 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.LabelReader;
 import velvetkettle.core.cloth.LabelReading;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.quantity.GramsPerSquareMetre;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.problem.RefusedException;
 
-/** A garment as the maker typed it; the label stays as it stands on the garment. */
+/**
+ * A garment as the maker typed it; the label stays as it stands on the garment.
+ *
+ * @param weight of its cloth, g/m2; null where such fabrics' usual one is taken
+ */
 public record GarmentForm(
     @NotBlank @Size(max = 80) String name,
     @NotNull GarmentKind kind,
@@ -33,7 +41,8 @@ public record GarmentForm(
     @NotNull Finish finish,
     @NotNull Set<Obstacle> obstacles,
     @NotNull IronMark iron,
-    velvetkettle.core.cloth.@NotNull Size size) {
+    velvetkettle.core.cloth.@NotNull Size size,
+    @Nullable @Min(5) @Max(3000) Double weight) {
   /** The garment for core; throws {@link RefusedException} where the label cannot be read. */
   public Garment garment() {
     LabelReading reading = LabelReader.read(label);
@@ -53,6 +62,20 @@ public record GarmentForm(
         finish,
         obstacles,
         iron,
-        size);
+        size,
+        ownWeight());
+  }
+
+  private @Nullable GramsPerSquareMetre ownWeight() {
+    if (weight == null) {
+      return null;
+    }
+    int least = (int) Math.ceil(0.6 * fabric.weight().count());
+    int most = (int) Math.floor(3 * fabric.weight().count());
+    if (weight < least || weight > most) {
+      throw new RefusedException(
+          "garment.weight", Sentence.of("cloth.weight", fabric, least, most));
+    }
+    return GramsPerSquareMetre.of(weight);
   }
 }

@@ -1,12 +1,18 @@
 package velvetkettle.server.log;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.server.Page;
+import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.log.ClothMemoryService.KnownCloth;
 
 /** Cloth memory. */
@@ -24,5 +30,11 @@ public class ClothMemoryController {
       @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
       @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
     return memory.page(page, size);
+  }
+
+  /** Keeps a garment as one the shop presses often. */
+  @PutMapping("/{id}")
+  public KnownCloth keep(@PathVariable UUID id, @Valid @RequestBody GarmentForm form) {
+    return memory.keep(id, form);
   }
 }

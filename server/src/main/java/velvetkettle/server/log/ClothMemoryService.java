@@ -48,6 +48,13 @@ public class ClothMemoryService {
             json.write(form)));
   }
 
+  /** The same, answered with what the log says of it. The very same garment is kept once. */
+  public KnownCloth keep(UUID id, GarmentForm form) {
+    remember(id, form);
+    ClothRow row = cloths.find(owner.name(), json.write(form)).orElseThrow();
+    return known(row, outcomes.learnt(owner.name()));
+  }
+
   @Transactional(readOnly = true)
   public Page<KnownCloth> page(int page, int size) {
     List<OutcomeMapper.Count> learnt = outcomes.learnt(owner.name());

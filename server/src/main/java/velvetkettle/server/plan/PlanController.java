@@ -3,6 +3,7 @@ package velvetkettle.server.plan;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.core.plan.HeatStories;
 import velvetkettle.core.plan.Plan;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Page;
 
 /** Plans: tried while typing, and kept as made. */
@@ -42,6 +44,12 @@ public class PlanController {
       @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
       @RequestParam(defaultValue = "10") @Min(1) @Max(50) int size) {
     return plans.page(ticketId, page, size);
+  }
+
+  /** What is different for a ticket since its newest plan, in words. */
+  @GetMapping("/tickets/{ticketId}/since")
+  public List<Sentence> since(@PathVariable UUID ticketId) {
+    return plans.since(ticketId);
   }
 
   /** What happens in the Stack of one decoration, as this plan presses it. */

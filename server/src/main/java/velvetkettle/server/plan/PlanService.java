@@ -11,6 +11,9 @@ import velvetkettle.core.plan.HeatStories;
 import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
+import velvetkettle.core.plan.RuledOutException;
+import velvetkettle.core.plan.Since;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
@@ -108,6 +111,26 @@ public class PlanService {
       throw new NotFoundException("decoration", decoration);
     }
     return HeatStories.of(request, json.read(row.body(), Plan.class), decoration);
+  }
+
+  /** What is different for a ticket since its newest plan; nothing where none was made. */
+  @Transactional(readOnly = true)
+  public List<Sentence> since(UUID ticketId) {
+    TicketView ticket = tickets.ticket(ticketId);
+    UUID planId = ticket.planId();
+    if (planId == null) {
+      return List.of();
+    }
+    PlanRow row = row(planId);
+    JobRequest then = json.read(row.request(), JobRequest.class);
+    Plan made = json.read(row.body(), Plan.class);
+    JobRequest now =
+        requests.of(ticket.garment(), ticket.decorations(), ticket.pieces(), ticket.pressId());
+    try {
+      return Since.of(then, made, now, planner.plan(now), null);
+    } catch (RuledOutException e) {
+      return Since.of(then, made, now, null, e.ruledOut());
+    }
   }
 
   /** The request that a plan was made from. */

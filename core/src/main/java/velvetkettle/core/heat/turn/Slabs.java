@@ -120,8 +120,8 @@ public final class Slabs {
     if (fabric == Fabric.PADDED_SHELL) {
       Slab shell = cloth("shell", own, SHELL_WEIGHT, SHELL_THICKNESS, CALENDERED);
       FibreMix polyester = FibreMix.of(Blend.of(Fibre.POLYESTER));
-      double weight = fabric.weight().count() - 2 * SHELL_WEIGHT;
-      double thickness = fabric.thickness().count() - SHELL_THICKNESS;
+      double weight = garment.weight().count() - 2 * SHELL_WEIGHT;
+      double thickness = garment.thickness().count() - SHELL_THICKNESS;
       Slab lining = cloth("lining", own, SHELL_WEIGHT, SHELL_THICKNESS, CALENDERED);
       return List.of(shell, cloth("wadding", polyester, weight, thickness, WADDING), lining);
     }
@@ -131,8 +131,8 @@ public final class Slabs {
           case TOWEL -> TERRY;
           default -> KNIT_OR_WOVEN;
         };
-    double weight = fabric.weight().count();
-    return List.of(cloth("cloth", own, weight, fabric.thickness().count(), packing));
+    double weight = garment.weight().count();
+    return List.of(cloth("cloth", own, weight, garment.thickness().count(), packing));
   }
 
   private Cloth cloth(String name, FibreMix fibres, double weight, double mm, double packing) {
