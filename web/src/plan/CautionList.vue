@@ -22,7 +22,10 @@ const { word } = useVocabulary()
 
 @media print {
   .cautions {
+    padding: 4px 8px 4px 22px;
     border: 1px solid #000;
+    columns: 2;
+    line-height: 1.3;
     background: none;
     font-size: 11px;
   }

@@ -77,6 +77,8 @@ const material = computed({
             v-model:value="material"
             :options="rolls"
             allow-clear
+            show-search
+            option-filter-prop="label"
             :placeholder="$t('method.materialNone')"
             :aria-label="$t('method.material')"
             style="width: 100%"

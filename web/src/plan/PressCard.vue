@@ -57,14 +57,10 @@ const print = () => window.print()
           </template>
           <div class="columns">
             <div>
-              <template v-if="option">
-                <h2>{{ $t('card.before') }}</h2>
-                <ul>
-                  <li v-for="line in option.preparation" :key="line">{{ line }}</li>
-                </ul>
-              </template>
               <h2>{{ $t('card.steps') }}</h2>
               <StepList :steps="stored.plan.steps" />
+              <h2>{{ $t('card.notes') }}</h2>
+              <div class="notes" />
             </div>
             <div>
               <template v-if="option">
@@ -75,13 +71,15 @@ const print = () => window.print()
                   :hue="ticket.garment.hue"
                   :height="330"
                 />
+                <h2>{{ $t('card.before') }}</h2>
+                <ul>
+                  <li v-for="line in option.preparation" :key="line">{{ line }}</li>
+                </ul>
               </template>
               <h2>{{ $t('card.care') }}</h2>
               <ul>
                 <li v-for="line in stored.plan.care" :key="line">{{ line }}</li>
               </ul>
-              <h2>{{ $t('card.notes') }}</h2>
-              <div class="notes" />
             </div>
           </div>
           <h2>{{ capital($t('card.cautions')) }}</h2>
@@ -139,7 +137,8 @@ h2 {
     max-width: none;
     margin: 0;
     padding: 0;
-    line-height: 1.35;
+    background: #fff;
+    line-height: 1.3;
   }
 
   h1 {
