@@ -59,8 +59,10 @@ const print = () => window.print()
             <div>
               <h2>{{ $t('card.steps') }}</h2>
               <StepList :steps="stored.plan.steps" />
-              <h2>{{ $t('card.notes') }}</h2>
-              <div class="notes" />
+              <h2>{{ $t('card.care') }}</h2>
+              <ul class="care">
+                <li v-for="line in stored.plan.care" :key="line">{{ line }}</li>
+              </ul>
             </div>
             <div>
               <template v-if="option">
@@ -76,10 +78,8 @@ const print = () => window.print()
                   <li v-for="line in option.preparation" :key="line">{{ line }}</li>
                 </ul>
               </template>
-              <h2>{{ $t('card.care') }}</h2>
-              <ul>
-                <li v-for="line in stored.plan.care" :key="line">{{ line }}</li>
-              </ul>
+              <h2>{{ $t('card.notes') }}</h2>
+              <div class="notes" />
             </div>
           </div>
           <h2>{{ capital($t('card.cautions')) }}</h2>
@@ -152,6 +152,10 @@ h2 {
 
   ul {
     padding-left: 16px;
+  }
+
+  .care {
+    columns: 2;
   }
 
   .columns {

@@ -49,7 +49,7 @@ const presses = computed(() => {
       </tbody>
     </table>
     <ul>
-      <li v-if="option.press">{{ $t('press.tool', { press: option.press }) }}</li>
+      <li v-if="option.press && !brief">{{ $t('press.tool', { press: option.press }) }}</li>
       <li v-for="line in option.recipe.tool" :key="line">{{ line }}</li>
       <li v-if="option.recipe.glueSide">{{ option.recipe.glueSide }}</li>
       <li v-if="option.recipe.stitch !== 'NOT_NEEDED'">{{ word('stitch', option.recipe.stitch) }}.</li>

@@ -22,6 +22,23 @@ class Pictures extends Journey {
     take("shelf", "/shelf");
     take("presses", "/presses");
     take("how-sure", "/how-sure");
+    take("how-we-work", "/how-we-work");
+  }
+
+  @Test
+  void aMaterial() {
+    page.navigate("/shelf");
+    page.getByLabel("Change Seasparkle gold").click();
+    page.locator("#blade").waitFor();
+    save("material");
+  }
+
+  @Test
+  void twoSideBySide() throws IOException {
+    page.navigate(ticket("Cox%20caps") + "/method");
+    button("Put two side by side").click();
+    page.locator(".compare").scrollIntoViewIfNeeded();
+    save("method-compare");
   }
 
   @Test
