@@ -97,7 +97,7 @@ const stoneSize = computed({
             class="full"
         /></label>
       </template>
-      <div v-else class="switch wide2">
+      <div v-else class="switch">
         <a-switch id="layered" v-model:checked="art.layered" :aria-label="$t('garment.layered')" />
         <label for="layered">{{ $t('garment.layered') }}</label>
       </div>

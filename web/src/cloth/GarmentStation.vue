@@ -135,7 +135,6 @@ function keep() {
         <ChoiceField
           id="obstacles"
           v-model="garment.obstacles"
-          class="wide2"
           :label="$t('garment.obstacles')"
           :options="options('obstacle')"
           multiple

@@ -8,7 +8,6 @@ import PressureMark from '@/quantity/PressureMark.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
-import MarginBar from './MarginBar.vue'
 
 /** Any two of the media that will do, side by side. */
 const props = defineProps<{ options: Option[] }>()
@@ -65,21 +64,26 @@ const columns = computed(() => [
         <tr v-for="question in ['hold', 'mark', 'bleed'] as const" :key="question">
           <th scope="row">{{ $t(`question.${question.toUpperCase()}`) }}</th>
           <td v-for="option in both" :key="option.medium">
-            <MarginBar :margin="option.margins[question]" reason />
+            <strong class="word" :class="option.margins[question].verdict.toLowerCase()">{{
+              word('verdict', option.margins[question].verdict)
+            }}</strong>, {{ option.margins[question].figure }}.
+            <span class="muted">{{ option.margins[question].reason }}</span>
           </td>
         </tr>
         <tr>
           <th scope="row">{{ $t('method.setting') }}</th>
-          <td v-for="option in both" :key="option.medium" class="setting">
-            <TemperatureValue :celsius="option.recipe.dial.value" />
-            <TimeValue :seconds="option.recipe.time.value" />
-            <PressureMark :pressure="option.recipe.pressure.value" />
-            <PeelMark :peel="option.recipe.peel.value" />
+          <td v-for="option in both" :key="option.medium">
+            <span class="setting">
+              <TemperatureValue :celsius="option.recipe.dial.value" />
+              <TimeValue :seconds="option.recipe.time.value" />
+              <PressureMark :pressure="option.recipe.pressure.value" />
+              <PeelMark :peel="option.recipe.peel.value" />
+            </span>
           </td>
         </tr>
         <tr>
-          <th scope="row">{{ $t('press.cover') }}</th>
-          <td v-for="option in both" :key="option.medium">{{ word('cover', option.recipe.cover.value) }}</td>
+          <th scope="row">{{ capital($t('press.cover')) }}</th>
+          <td v-for="option in both" :key="option.medium">{{ title('cover', option.recipe.cover.value) }}</td>
         </tr>
         <tr>
           <th scope="row">{{ $t('method.presses') }}</th>
@@ -143,6 +147,18 @@ tr > :first-child {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 14px;
+}
+
+.word.safe {
+  color: var(--safe);
+}
+
+.word.tight {
+  color: var(--tight);
+}
+
+.word.no {
+  color: var(--no);
 }
 
 .points {

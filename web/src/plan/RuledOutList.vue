@@ -1,17 +1,29 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 
 /** Media that will not do, each with its reason and what would lift it. */
-defineProps<{ ruledOut: Schemas['RuledOut'][] }>()
+const props = defineProps<{ ruledOut: Schemas['RuledOut'][] }>()
 const { word } = useVocabulary()
+/** Media that fail for the very same reason share a line. */
+const groups = computed(() => {
+  const found = new Map<string, { names: string[]; out: Schemas['RuledOut'] }>()
+  for (const out of props.ruledOut) {
+    const why = [out.question, out.reason, out.lift].join(' ')
+    const group = found.get(why)
+    if (group) group.names.push(out.name)
+    else found.set(why, { names: [out.name], out })
+  }
+  return [...found.values()]
+})
 </script>
 
 <template>
   <dl class="out">
-    <div v-for="out in ruledOut" :key="out.medium">
-      <dt>{{ capital(out.name) }}</dt>
+    <div v-for="{ names, out } in groups" :key="out.medium">
+      <dt>{{ capital(names.join(', ')) }}</dt>
       <dd>
         <span class="question">{{ word('question', out.question) }}:</span> {{ out.reason }}
         <strong>{{ out.lift }}</strong>

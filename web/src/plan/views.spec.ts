@@ -163,8 +163,17 @@ describe('what is ruled out', () => {
       reason: 'Dye comes through.',
       lift: 'Needs a blocker film.',
     }
-    const text = mounted(RuledOutList, { ruledOut: [out] }, words).text()
-    for (const part of ['Everyday film', 'Bleed:', 'Dye comes through.', 'Needs a blocker film.']) {
+    const same = { ...out, medium: 'film-stretch', name: 'stretch film' }
+    const other = { ...out, medium: 'sub-direct', name: 'sublimation', reason: 'Navy hides it.' }
+    const list = mounted(RuledOutList, { ruledOut: [out, other, same] }, words)
+    expect(list.findAll('dl > div')).toHaveLength(2)
+    const text = list.text()
+    for (const part of [
+      'Everyday film, stretch film',
+      'Bleed:',
+      'Dye comes through.',
+      'Needs a blocker film.',
+    ]) {
       expect(text).toContain(part)
     }
   })

@@ -38,6 +38,7 @@ class AccessIT extends Journey {
         "/shelf",
         "/presses",
         "/how-sure",
+        "/how-we-work",
         "/no/such/place"
       })
   void places(String path) {
@@ -53,6 +54,32 @@ class AccessIT extends Journey {
     page.navigate("/tickets/" + firstTicketAt("PRESS") + "/" + view);
     page.locator("#work").waitFor();
     settle();
+    expectNoSeriousFinding();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"garment", "method", "press", "check"})
+  @DisplayName("by night, at a tablet's size")
+  void byNight(String view) throws IOException {
+    page.setViewportSize(1024, 768);
+    context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
+    page.navigate("/tickets/" + firstTicketAt("PRESS") + "/" + view);
+    page.locator("#work").waitFor();
+    settle();
+    assertThat(page.locator("html")).hasAttribute("data-theme", "night");
+    expectNoSeriousFinding();
+  }
+
+  @Test
+  @DisplayName("two media side by side, and a material's sheet")
+  void sideBySideAndSheet() throws IOException {
+    page.navigate("/tickets/" + Shop.tickets(KETTLE, "METHOD").get(0) + "/method");
+    button("Put two side by side").click();
+    page.locator(".compare").waitFor();
+    expectNoSeriousFinding();
+    page.navigate("/shelf");
+    button("New material").click();
+    page.locator("#blade").waitFor();
     expectNoSeriousFinding();
   }
 

@@ -84,7 +84,7 @@ class WholeTradeIT extends Journey {
     button("Put two side by side").click();
     Locator beside = page.getByRole(AriaRole.REGION).filter(has("On this cloth"));
     assertThat(beside).containsText("For the order");
-    assertThat(beside).containsText("All 1 colours at once");
+    assertThat(beside).containsText("A single colour.");
     button("Close the comparison").click();
     button("Take printable film").click();
     assertThat(work()).containsText("Take the backing off");

@@ -92,7 +92,14 @@ final class Scores {
     if (medium.palette() == Palette.FEW && each > 1) {
       points = Math.max(0, points - 1);
     }
-    add(Criterion.COLOURS, points, cut ? "score.colours-cut" : "score.colours-at-once", each);
+    add(Criterion.COLOURS, points, colours(cut, each), each);
+  }
+
+  private static String colours(boolean cut, int each) {
+    if (each == 1) {
+      return "score.colours-one";
+    }
+    return cut ? "score.colours-cut" : "score.colours-at-once";
   }
 
   private void quantity() {

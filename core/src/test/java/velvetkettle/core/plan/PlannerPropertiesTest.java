@@ -2,19 +2,31 @@ package velvetkettle.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.shelf.InstructionSheet;
+import velvetkettle.core.shelf.Material;
 
 /** What holds for every job, sensible or not. */
 class PlannerPropertiesTest {
@@ -55,6 +67,93 @@ class PlannerPropertiesTest {
         .filteredOn(step -> step.setting() != null && !step.cautions().contains(Caution.HOT_TIP))
         .extracting(Step::setting)
         .allSatisfy(setting -> assertThat(setting.platen()).isLessThan(limit));
+  }
+
+  @ParameterizedTest
+  @MethodSource("jobs")
+  @DisplayName("every option lies inside its sheet's numbers, else inside its family's window")
+  void insideItsWindow(JobRequest job) {
+    for (DecorationPlan weighed : plan(job).decorations()) {
+      Decoration decoration =
+          job.decorations().stream()
+              .filter(d -> d.id().equals(weighed.decoration()))
+              .findFirst()
+              .orElseThrow();
+      for (Option option : weighed.options()) {
+        PressMedium medium = MediaCatalogue.pressed(option.medium()).orElseThrow();
+        InstructionSheet sheet = sheet(decoration, medium);
+        CelsiusRange own = sheet.temperature();
+        CelsiusRange range = own == null ? medium.window().temperature() : own;
+        boolean inDegrees = job.tool(option.press()).kind().setInDegrees();
+        if (inDegrees) {
+          // Set in whole degrees.
+          assertThat(option.recipe().platen().degrees())
+              .isBetween(range.low().degrees() - 0.5, range.high().degrees() + 0.5);
+        }
+        SecondsRange times = sheet.time() == null ? medium.window().time() : sheet.time();
+        assertThat(option.recipe().time().value().count())
+            .isGreaterThanOrEqualTo(Math.floor(times.low().count()));
+      }
+    }
+  }
+
+  private static InstructionSheet sheet(Decoration decoration, PressMedium medium) {
+    Material material = decoration.material();
+    return material != null && material.medium().equals(medium.key())
+        ? material.sheet()
+        : InstructionSheet.SILENT;
+  }
+
+  @ParameterizedTest
+  @MethodSource("jobs")
+  @DisplayName("a heat-shy fibre in the cloth never raises a temperature")
+  void heatShyFibre(JobRequest job) {
+    Garment shy = withSilk(job.garment());
+    Assumptions.assumeTrue(DyeRisk.of(job.garment()) == DyeRisk.NONE);
+    Plan plan = Jobs.planner().plan(of(job, shy));
+    for (int i = 0; i < plan.decorations().size(); i++) {
+      List<Option> before = plan(job).decorations().get(i).options();
+      for (Option option : plan.decorations().get(i).options()) {
+        before.stream()
+            .filter(other -> other.medium().equals(option.medium()))
+            .forEach(
+                other ->
+                    assertThat(option.recipe().platen())
+                        .isLessThanOrEqualTo(other.recipe().platen()));
+      }
+    }
+  }
+
+  /** A fifth of its cloth is silk, which yellows from 150 °C. */
+  private static Garment withSilk(Garment garment) {
+    List<FibreShare> shares = new ArrayList<>(List.of(new FibreShare(Fibre.SILK, 20)));
+    garment.blend().shares().stream()
+        .filter(share -> share.fibre() != Fibre.SILK)
+        .map(share -> new FibreShare(share.fibre(), share.percent() * 0.8))
+        .forEach(shares::add);
+    return new Garment(
+        garment.name(),
+        garment.kind(),
+        new Blend(shares),
+        garment.fabric(),
+        garment.colour(),
+        garment.dye(),
+        garment.finish(),
+        garment.obstacles(),
+        garment.iron(),
+        garment.size(),
+        garment.ownWeight());
+  }
+
+  private static JobRequest of(JobRequest job, Garment garment) {
+    return new JobRequest(
+        garment,
+        job.decorations(),
+        job.pieces(),
+        job.press(),
+        job.workroom(),
+        job.shop(),
+        job.experience());
   }
 
   @ParameterizedTest
