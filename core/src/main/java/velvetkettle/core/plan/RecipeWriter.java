@@ -4,15 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
-import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.PracticeMargins;
 import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.media.ExtraPress;
 import velvetkettle.core.media.Peel;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.media.Window;
 import velvetkettle.core.media.Work;
 import velvetkettle.core.media.school.School;
@@ -23,7 +20,6 @@ import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
-import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
@@ -44,12 +40,6 @@ final class RecipeWriter {
   /** Each further or thick layer that the heat has to cross on its way to the glue. */
   private static final Seconds THICK_CLOTH = Seconds.of(5);
 
-  /**
-   * Where in the window to go when dye or a cautious label asks for it: the cooler end, but not its
-   * very edge.
-   */
-  private static final double COOLER_END = 0.25;
-
   /** A shell that is still warm from the pre-press takes the shorter end. */
   private static final double SHORT_END = 0.25;
 
@@ -57,8 +47,6 @@ final class RecipeWriter {
    * Steam holds the cloth near 100 °C for long: one to two minutes [common practice, no source].
    */
   private static final Seconds BY_STEAM = Seconds.of(90);
-
-  private static final double[] IRON_DOTS = {110, 150, 200};
 
   private final Bench bench;
   private final Garment garment;
@@ -95,9 +83,9 @@ final class RecipeWriter {
    * @param heat says how long the cloth is dried
    */
   Recipe write(HeatModel heat) {
-    List<Evidence> why = new ArrayList<>();
-    Celsius platen = platen(why);
-    Recommended<Celsius> dial = dial(platen, why);
+    PlatenWriter.Settled hot = PlatenWriter.settle(bench, medium, sheet);
+    Celsius platen = hot.platen();
+    Recommended<Celsius> dial = hot.dial();
     Recommended<Seconds> time = time();
     Recommended<Peel> peel = peel();
     Recommended<Pressure> pressure = pressure();
@@ -144,8 +132,7 @@ final class RecipeWriter {
     if (own == null) {
       return new Setting(main.dial(), main.platen(), time, main.pressure());
     }
-    return new Setting(
-        whole(own.plus(press.calibration().readsHigh())), own, time, main.pressure());
+    return new Setting(PlatenWriter.shown(own, press), own, time, main.pressure());
   }
 
   /** A platen clad in PTFE counts as that sheet: no second one. */
@@ -162,8 +149,7 @@ final class RecipeWriter {
   }
 
   CelsiusRange temperatureRange() {
-    CelsiusRange own = sheet.temperature();
-    return own != null ? own : medium.window().temperature();
+    return PlatenWriter.range(medium, sheet);
   }
 
   /** The times between which the medium works at the pressure that this press gives. */
@@ -181,82 +167,6 @@ final class RecipeWriter {
 
   private boolean slowedByHand() {
     return press.kind().pressedByHand() && wantedPressure().compareTo(Pressure.LIGHT) > 0;
-  }
-
-  private Celsius platen(List<Evidence> why) {
-    CelsiusRange range = temperatureRange();
-    Celsius wanted = startingPoint(range, why);
-    if (dyeHasToStayQuiet()) {
-      wanted = range.at(COOLER_END);
-      why.add(Evidence.trade("why.cooler-for-dye", garment.dye()));
-    } else if (garment.iron().warns()) {
-      wanted = range.at(COOLER_END);
-      why.add(Evidence.trade("why.cooler-for-label", garment.iron()));
-    }
-    Celsius highest = garment.blend().weakest().limit().minus(PracticeMargins.SAFE_CLEARANCE);
-    if (wanted.compareTo(highest) > 0) {
-      wanted = range.clamp(highest);
-      why.add(
-          new Evidence(
-              Source.LIMIT,
-              Sentence.of(
-                  "why.fibre-limit",
-                  garment.blend().weakest(),
-                  garment.blend().weakest().limit())));
-    }
-    return press.kind().setInDegrees() ? whole(wanted) : nearestDot(wanted, why);
-  }
-
-  private Celsius startingPoint(CelsiusRange range, List<Evidence> why) {
-    if (sheet.temperature() != null) {
-      why.add(sheetSays("why.sheet-temperature", range.low(), range.high()));
-      return range.at(0.5);
-    }
-    why.add(Evidence.trade("why.window-temperature", medium.term(), range.low(), range.high()));
-    return medium.window().usualTemperature();
-  }
-
-  /**
-   * A blocker works best cool; without one the heat still stirs the dye below. A sublimated print
-   * has no film to stain.
-   */
-  private boolean dyeHasToStayQuiet() {
-    return DyeRisk.of(garment) != DyeRisk.NONE && !(medium instanceof Sublimation);
-  }
-
-  private static Celsius nearestDot(Celsius wanted, List<Evidence> why) {
-    Celsius nearest = Celsius.of(IRON_DOTS[0]);
-    for (double dot : IRON_DOTS) {
-      if (Math.abs(dot - wanted.degrees()) < Math.abs(nearest.degrees() - wanted.degrees())) {
-        nearest = Celsius.of(dot);
-      }
-    }
-    why.add(Evidence.trade("why.iron-dots", nearest));
-    return nearest;
-  }
-
-  private static Celsius whole(Celsius temperature) {
-    return Celsius.of(Math.round(temperature.degrees()));
-  }
-
-  private Recommended<Celsius> dial(Celsius platen, List<Evidence> why) {
-    if (!press.kind().setInDegrees()) {
-      return new Recommended<>(platen, why);
-    }
-    if (press.calibration().measured() && press.calibration().readsHigh().degrees() != 0) {
-      why.add(
-          new Evidence(
-              Source.YOURS,
-              Sentence.of(
-                  press.calibration().readsHigh().degrees() > 0
-                      ? "why.reads-high"
-                      : "why.reads-low",
-                  press.name(),
-                  Kelvin.of(Math.abs(press.calibration().readsHigh().degrees())))));
-    } else if (!press.calibration().measured()) {
-      why.add(Evidence.trade("why.not-measured", press.name(), press.calibration().giveOrTake()));
-    }
-    return new Recommended<>(whole(platen.plus(press.calibration().readsHigh())), why);
   }
 
   private Recommended<Seconds> time() {
@@ -351,8 +261,7 @@ final class RecipeWriter {
   }
 
   private Recommended<Seconds> keepBack() {
-    boolean migration =
-        DyeRisk.of(garment) != DyeRisk.NONE && dyeHasToStayQuiet() && !medium.hasOwnGround();
+    boolean migration = PlatenWriter.dyeHasToStayQuiet(garment, medium) && !medium.hasOwnGround();
     return migration
         ? Recommended.of(Seconds.ofHours(72), Evidence.trade("why.keep-back-dye", garment.dye()))
         : Recommended.of(Seconds.ofHours(24), Evidence.trade("why.keep-back"));
