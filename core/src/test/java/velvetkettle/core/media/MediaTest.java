@@ -135,7 +135,7 @@ class MediaTest {
     assertThat(medium.layers()).allSatisfy(layer -> assertThat(layer.thickness()).isNotNull());
     assertThat(medium.hand()).isBetween(1, 5);
     assertThat(medium.skin()).isBetween(1, 5);
-    assertThat(medium.gives()).contains(medium.gives().iterator().next());
+    assertThat(medium.gives()).isNotEmpty();
     assertThat(medium.tools()).isNotEmpty();
     assertThat(medium.worthFrom()).isGreaterThan(0);
     assertThat(medium.wear()).isBetween(1, 5);
