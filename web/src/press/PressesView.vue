@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
 import LengthValue from '@/quantity/LengthValue.vue'
@@ -11,6 +12,7 @@ import { difference } from './display'
 import PressForm from './PressForm.vue'
 import WorkroomForm from './WorkroomForm.vue'
 
+const { t } = useI18n()
 const router = useRouter()
 const client = useQueryClient()
 const { title } = useVocabulary()
@@ -24,6 +26,14 @@ const { data: workroom } = useQuery({
   queryFn: () => answer(api.GET('/api/workroom')),
 })
 const changing = ref<{ id: string; view: Schemas['PressView'] | null } | null>(null)
+
+/** What it can do, in words: force at its scale, cladding, tips from small to large. */
+function gives(press: Schemas['Press']): string[] {
+  const size = (tip: string) => Number(tip.replace('SS', ''))
+  const force = press.closing && t('presses.force', { n: press.closing.newtons, marks: press.closing.scale })
+  const tips = [...press.tips].sort((a, b) => size(a) - size(b))
+  return [force, press.cladInPtfe && t('presses.isClad'), ...tips].filter((said) => typeof said === 'string')
+}
 
 function kept() {
   changing.value = null
@@ -69,13 +79,7 @@ function kept() {
                 <LengthValue :millimetres="item.press.platenDepth" />
               </td>
               <td>
-                <template v-if="item.press.closing">
-                  {{
-                    $t('presses.force', { n: item.press.closing.newtons, marks: item.press.closing.scale })
-                  }}
-                </template>
-                <span v-if="item.press.cladInPtfe" class="muted">{{ $t('presses.isClad') }}</span>
-                <span v-if="item.press.tips.length" class="muted">{{ item.press.tips.join(', ') }}</span>
+                {{ gives(item.press).join(', ') }}
               </td>
               <td>{{ difference(item.press.calibration, temperature, $t) }}</td>
               <td>
