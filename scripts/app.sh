@@ -68,7 +68,7 @@ app_run() {
   local archive=()
   [ ! -e "$BUILT/app.jsa" ] || archive=(-XX:SharedArchiveFile="$BUILT/app.jsa")
   # In a group of its own, so that Ctrl-C reaches this script first, which then stops things in order.
-  setsid java "${archive[@]}" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m \
+  setsid java "${archive[@]}" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -XX:+UseSerialGC -Xmx512m \
     -jar "$BUILT/run/app.jar" >>"$DATA/app.log" 2>&1 9>&- &
   APP=$!
   echo "$APP" >"$DATA/app.pid"

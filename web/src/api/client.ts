@@ -68,7 +68,8 @@ export async function answer<T>(asked: Promise<Answer<T>>): Promise<T> {
       'The application does not answer. Start it again with ./kettle start; what you typed is kept here.',
     )
   }
-  if (given.data !== undefined && given.response.ok) return given.data
+  const { ok, status } = given.response
+  if (ok && (given.data !== undefined || status === 204)) return given.data as T
   const body = (typeof given.error === 'object' && given.error ? given.error : {}) as ProblemBody
   const kind = (body.type ?? '').split(':').pop() ?? ''
   const fallback = `The application answered ${given.response.status}. Try again.`

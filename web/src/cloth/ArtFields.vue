@@ -1,106 +1,156 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
 import type { DecorationForm } from '@/api/client'
-import LengthInput from '@/quantity/LengthInput.vue'
+import ChoiceField from '@/form/ChoiceField.vue'
+import LengthField from '@/form/LengthField.vue'
+import NumberField from '@/form/NumberField.vue'
+import SwitchField from '@/form/SwitchField.vue'
+import TextField from '@/form/TextField.vue'
 import { useVocabulary } from '@/speech/vocabulary'
-import ChoiceField from './ChoiceField.vue'
+
+const ON_CLOTH = 'on the cloth'
 
 /** What goes on the garment, before a medium is chosen. */
 const art = defineModel<DecorationForm>({ required: true })
+const props = defineProps<{
+  /** Of this decoration on the garment, from 0. */
+  number: number
+  /** The garment's other decorations. */
+  others: DecorationForm[]
+}>()
+defineEmits<{ remove: [] }>()
+const { t } = useI18n()
+/** Its path in the ticket. */
+const at = computed(() => `decorations[${props.number}]`)
+/** Fields of the second one are told apart from those of the first. */
+const id = (field: string) => (props.number === 0 ? field : `${field}-${props.number + 1}`)
+const below = computed(() => [
+  { value: ON_CLOTH, label: t('garment.onCloth') },
+  ...props.others.map((other) => ({ value: other.id, label: other.description || '–' })),
+])
+const over = computed({
+  get: () => art.value.over ?? ON_CLOTH,
+  set: (chosen) => (art.value.over = chosen === ON_CLOTH ? null : chosen),
+})
 const { options } = useVocabulary()
 const ofStones = computed(() => art.value.kind === 'STONES')
-const stoneSize = computed({
-  get: () => art.value.stoneSize ?? undefined,
-  set: (size) => (art.value.stoneSize = size ?? null),
-})
 </script>
 
 <template>
   <section class="art">
-    <h2>{{ $t('garment.art') }}</h2>
+    <div class="heading">
+      <h2>{{ number === 0 ? $t('garment.art') : $t('garment.artAlso') }}</h2>
+      <a-button
+        v-if="others.length"
+        size="small"
+        :aria-label="$t('form.removeOf', { name: art.description || $t('garment.artAlso') })"
+        @click="$emit('remove')"
+        >{{ $t('form.remove') }}</a-button
+      >
+    </div>
     <div class="fields">
-      <label class="wide2"
-        ><span>{{ $t('garment.description') }}</span
-        ><a-input
-          id="description"
-          v-model:value="art.description"
-          :maxlength="120"
-          :placeholder="$t('garment.descriptionHint')"
-      /></label>
+      <TextField
+        :id="id('description')"
+        v-model="art.description"
+        :path="`${at}.description`"
+        class="wide2"
+        :label="$t('garment.description')"
+        :max="120"
+        :placeholder="$t('garment.descriptionHint')"
+      />
       <ChoiceField
-        id="art"
+        :id="id('art')"
         v-model="art.kind"
         class="wide2"
+        :path="`${at}.kind`"
         :label="$t('garment.artKind')"
         :options="options('art')"
       />
       <ChoiceField
-        id="placement"
+        :id="id('placement')"
         v-model="art.placement"
+        :path="`${at}.placement`"
         :label="$t('garment.placement')"
         :options="options('placement')"
       />
-      <label
-        ><span>{{ $t('garment.width') }}</span
-        ><LengthInput id="width" v-model="art.width" :min="3" :max="3000"
-      /></label>
-      <label
-        ><span>{{ $t('garment.height') }}</span
-        ><LengthInput id="height" v-model="art.height" :min="3" :max="3000"
-      /></label>
-      <label
-        ><span>{{ $t('garment.colours') }}</span
-        ><a-input-number
-          id="colours"
-          v-model:value="art.colours"
-          :min="1"
-          :max="200"
-          :precision="0"
-          class="full"
-      /></label>
+      <LengthField
+        :id="id('width')"
+        v-model="art.width"
+        :path="`${at}.width`"
+        :label="$t('garment.width')"
+        :min="3"
+        :max="3000"
+      />
+      <LengthField
+        :id="id('height')"
+        v-model="art.height"
+        :path="`${at}.height`"
+        :label="$t('garment.height')"
+        :min="3"
+        :max="3000"
+      />
+      <NumberField
+        :id="id('colours')"
+        v-model="art.colours"
+        :path="`${at}.colours`"
+        :label="$t('garment.colours')"
+        :min="1"
+        :max="200"
+        whole
+      />
       <ChoiceField
-        id="lightest"
+        :id="id('lightest')"
         v-model="art.lightest"
+        :path="`${at}.lightest`"
         :label="$t('garment.lightest')"
         :options="options('depth')"
       />
-      <label
-        ><span>{{ $t('garment.stroke') }}</span
-        ><LengthInput id="stroke" v-model="art.thinnestStroke" :min="0.1" :max="100"
-      /></label>
+      <LengthField
+        :id="id('stroke')"
+        v-model="art.thinnestStroke"
+        :path="`${at}.thinnestStroke`"
+        :label="$t('garment.stroke')"
+        :min="0.1"
+        :max="100"
+        optional
+      />
       <ChoiceField
-        id="surface"
+        :id="id('surface')"
         v-model="art.surface"
+        :path="`${at}.surface`"
         :label="$t('garment.surface')"
         :options="options('surface')"
       />
       <template v-if="ofStones">
-        <label
-          ><span>{{ $t('garment.stones') }}</span
-          ><a-input-number
-            id="stones"
-            v-model:value="art.stones"
-            :min="0"
-            :max="20000"
-            :precision="0"
-            class="full"
-        /></label>
-        <label for="stone-size"
-          ><span>{{ $t('garment.stoneSize') }}</span
-          ><a-select
-            id="stone-size"
-            v-model:value="stoneSize"
-            :options="options('stonesize')"
-            allow-clear
-            :aria-label="$t('garment.stoneSize')"
-            :placeholder="$t('garment.stoneSizeAny')"
-            class="full"
-        /></label>
+        <NumberField
+          :id="id('stones')"
+          v-model="art.stones"
+          :path="`${at}.stones`"
+          :label="$t('garment.stones')"
+          :min="0"
+          :max="20000"
+          whole
+        />
+        <ChoiceField
+          :id="id('stone-size')"
+          v-model="art.stoneSize"
+          :path="`${at}.stoneSize`"
+          :label="$t('garment.stoneSize')"
+          :options="options('stonesize')"
+          optional
+          :hint="$t('garment.stoneSizeAny')"
+        />
       </template>
-      <div v-else class="switch">
-        <a-switch id="layered" v-model:checked="art.layered" :aria-label="$t('garment.layered')" />
-        <label for="layered">{{ $t('garment.layered') }}</label>
-      </div>
+      <SwitchField v-else :id="id('layered')" v-model="art.layered" :label="$t('garment.layered')" />
+      <ChoiceField
+        v-if="others.length"
+        :id="id('over')"
+        v-model="over"
+        :path="`${at}.over`"
+        :label="$t('garment.over')"
+        :options="below"
+      />
     </div>
   </section>
 </template>
@@ -110,13 +160,9 @@ const stoneSize = computed({
   width: 100%;
 }
 
-.switch {
+.heading {
   display: flex;
   align-items: center;
-  gap: 10px;
-}
-
-.full {
-  width: 100%;
+  justify-content: space-between;
 }
 </style>

@@ -16,7 +16,7 @@ const { mutate, isPending } = useMutation<unknown, Problem>({
     answer(
       api.PUT('/api/cloths/{id}', {
         params: { path: { id: crypto.randomUUID() } },
-        body: props.garment,
+        body: { garment: props.garment, version: 0 },
       }),
     ),
   onSuccess: () => {

@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
+import LabelledField from '@/form/LabelledField.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 
 /** The label as it stands on the garment, read back while it is typed. */
@@ -23,13 +24,17 @@ const reading = computed(() => (settled.value ? data.value : undefined))
 </script>
 
 <template>
-  <div>
+  <LabelledField
+    id="label"
+    :label="$t('garment.label')"
+    path="garment.label"
+    :wrong="reading?.refusal ?? undefined"
+    :empty="!label.trim()"
+  >
     <a-input
       id="label"
       v-model:value="label"
-      :maxlength="300"
       :placeholder="$t('garment.labelHint')"
-      :status="reading?.refusal ? 'error' : ''"
       aria-describedby="label-reading"
     />
     <p id="label-reading" class="reading" aria-live="polite">
@@ -39,9 +44,8 @@ const reading = computed(() => (settled.value ? data.value : undefined))
         </span>
         <span v-for="note in reading.notes" :key="note" class="note">{{ note }}</span>
       </template>
-      <span v-else-if="reading?.refusal" class="refusal">{{ reading.refusal }}</span>
     </p>
-  </div>
+  </LabelledField>
 </template>
 
 <style scoped>
@@ -62,9 +66,5 @@ const reading = computed(() => (settled.value ? data.value : undefined))
 
 .note {
   color: var(--tight);
-}
-
-.refusal {
-  color: var(--no);
 }
 </style>

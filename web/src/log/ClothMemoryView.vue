@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, type GarmentForm } from '@/api/client'
+import { answer, api, type GarmentForm, type Schemas } from '@/api/client'
 import ClothSwatch from '@/cloth/ClothSwatch.vue'
+import RemoveButton from '@/form/RemoveButton.vue'
 import { startWith } from '@/plan/startWith'
 import { capital } from '@/quantity/format'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
+import ClothForm from './ClothForm.vue'
 
 const router = useRouter()
 const { title } = useVocabulary()
@@ -14,6 +17,15 @@ const { data, isPending, error, refetch } = useQuery({
   queryKey: ['cloths'],
   queryFn: () => answer(api.GET('/api/cloths', { params: { query: { size: 200 } } })),
 })
+
+const client = useQueryClient()
+const changing = ref<{ cloth: Schemas['KnownCloth'] | null } | null>(null)
+const remove = (id: string) => answer(api.DELETE('/api/cloths/{id}', { params: { path: { id } } }))
+
+function kept() {
+  changing.value = null
+  void client.invalidateQueries({ queryKey: ['cloths'] })
+}
 
 function use(garment: GarmentForm) {
   startWith(garment)
@@ -26,6 +38,11 @@ function use(garment: GarmentForm) {
     <div class="view-head">
       <h1>{{ $t('cloths.title') }}</h1>
       <span class="muted">{{ $t('cloths.intro') }}</span>
+      <span class="actions">
+        <a-button type="primary" size="large" @click="changing = { cloth: null }">{{
+          $t('cloths.new')
+        }}</a-button>
+      </span>
     </div>
     <QueryState :loading="isPending" :error="error" @retry="refetch">
       <p v-if="!data?.items.length" class="sheet empty">{{ $t('cloths.none') }}</p>
@@ -36,6 +53,7 @@ function use(garment: GarmentForm) {
               <th>{{ $t('cloths.columns.name') }}</th>
               <th>{{ $t('cloths.columns.label') }}</th>
               <th>{{ $t('cloths.columns.fabric') }}</th>
+              <th>{{ $t('cloths.columns.sizes') }}</th>
               <th>{{ $t('cloths.columns.tried') }}</th>
               <th>
                 <span class="visually-hidden">{{ $t('cloths.use') }}</span>
@@ -48,7 +66,11 @@ function use(garment: GarmentForm) {
                 <ClothSwatch :depth="cloth.garment.depth" :hue="cloth.garment.hue" /> {{ cloth.name }}
               </td>
               <td>{{ cloth.garment.label }}</td>
-              <td>{{ title('fabric', cloth.garment.fabric) }}</td>
+              <td>
+                {{ title('fabric', cloth.garment.fabric)
+                }}<template v-if="cloth.garment.weight">, {{ cloth.garment.weight }} g/m²</template>
+              </td>
+              <td>{{ cloth.garment.sizes.join(', ') }}</td>
               <td>
                 <span v-if="!cloth.tried.length" class="muted">{{ $t('cloths.untried') }}</span>
                 <div v-for="tried in cloth.tried" :key="tried.medium">
@@ -62,13 +84,25 @@ function use(garment: GarmentForm) {
                 </div>
               </td>
               <td>
-                <a-button size="small" @click="use(cloth.garment)">{{ $t('cloths.use') }}</a-button>
+                <span class="row-actions">
+                  <a-button size="small" type="primary" ghost @click="use(cloth.garment)">{{
+                    $t('cloths.use')
+                  }}</a-button>
+                  <a-button
+                    size="small"
+                    :aria-label="$t('form.changeOf', { name: cloth.name })"
+                    @click="changing = { cloth }"
+                    >{{ $t('form.change') }}</a-button
+                  >
+                  <RemoveButton :name="cloth.name" :remove="() => remove(cloth.id)" />
+                </span>
               </td>
             </tr>
           </tbody>
         </table>
       </div>
     </QueryState>
+    <ClothForm v-if="changing" :cloth="changing.cloth" @kept="kept" @cancel="changing = null" />
   </main>
 </template>
 

@@ -5,12 +5,15 @@ import LengthValue from '@/quantity/LengthValue.vue'
 import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 import { currentOption, needsCutting } from './currentOption'
+import DecorationTabs from './DecorationTabs.vue'
 import { useCut } from './useTicket'
 
 const props = defineProps<{ ticket: TicketView | null; form: TicketForm; plan: Plan | null }>()
 const emit = defineEmits<{ method: []; press: [] }>()
 const cut = useCut()
-const worked = computed(() => needsCutting(option.value))
+const worked = computed(() =>
+  props.form.decorations.some(({ id }) => needsCutting(currentOption(props.plan, id))),
+)
 const isCut = computed(() => ['PRESS', 'CHECK', 'DONE'].includes(props.ticket?.station ?? ''))
 const begun = computed(() => props.ticket?.station !== 'CUT' && props.ticket?.station !== 'PRESS')
 
@@ -20,7 +23,12 @@ async function say(done: boolean) {
   if (done) emit('press')
 }
 const { title } = useVocabulary()
-const option = computed(() => currentOption(props.plan))
+/** The decoration that is looked at. */
+const at = defineModel<string | undefined>('at')
+const option = computed(() => currentOption(props.plan, at.value))
+const art = computed(
+  () => props.form.decorations.find(({ id }) => id === at.value) ?? props.form.decorations[0]!,
+)
 </script>
 
 <template>
@@ -30,8 +38,9 @@ const option = computed(() => currentOption(props.plan))
       {{ $t('cut.first') }}
       <a-button type="primary" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
     </div>
-    <p v-else-if="!option" class="sheet box">{{ $t('cut.noHeat') }}</p>
-    <template v-else>
+    <DecorationTabs v-else v-model="at" :decorations="form.decorations" />
+    <p v-if="plan && !option" class="sheet box">{{ $t('cut.noHeat') }}</p>
+    <template v-if="plan && option">
       <dl class="sheet facts">
         <div>
           <dt>{{ $t('cut.way') }}</dt>
@@ -45,8 +54,8 @@ const option = computed(() => currentOption(props.plan))
         <div>
           <dt>{{ $t('cut.size') }}</dt>
           <dd class="big">
-            <LengthValue :millimetres="form.decorations[0]!.width" /> ×
-            <LengthValue :millimetres="form.decorations[0]!.height" />
+            <LengthValue :millimetres="art.width" /> ×
+            <LengthValue :millimetres="art.height" />
           </dd>
         </div>
         <div v-if="option.recipe.positions > 1">

@@ -1,23 +1,28 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answer, api, type Problem, type Schemas, type TicketForm } from '@/api/client'
+import { answer, api, type Plan, type Problem, type Schemas, type TicketForm } from '@/api/client'
 import { useVocabulary } from '@/speech/vocabulary'
 import { missing } from './blankTicket'
 import CompareOptions from './CompareOptions.vue'
+import DecorationTabs from './DecorationTabs.vue'
 import OptionRow from './OptionRow.vue'
 import RuledOutList from './RuledOutList.vue'
+import TogetherPanel from './TogetherPanel.vue'
 
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{
   decoration: Schemas['DecorationPlan'] | null
+  plan: Plan | null
   error: Error | Problem | null
   press: string | null
   taken: string | null
   shown: string | null
   busy: boolean
 }>()
-defineEmits<{ look: [medium: string]; take: [medium: string]; fix: [] }>()
+defineEmits<{ look: [medium: string]; take: [medium: string, decoration?: string]; fix: [] }>()
+/** The decoration that is looked at. */
+const at = defineModel<string | undefined>('at')
 
 const { word, title } = useVocabulary()
 const { data: materials } = useQuery({
@@ -38,17 +43,23 @@ const rolls = computed(() => {
       label: `${item.material.name}, ${item.material.colour} (${item.mediumName})`,
     }))
 })
+const art = computed(
+  () =>
+    form.value.decorations.find(({ id }) => id === props.decoration?.decoration) ?? form.value.decorations[0],
+)
 /** Taken once, but the garment has changed since. */
 const gone = computed(() => {
-  const medium = form.value.decorations[0]?.medium
+  const medium = art.value?.medium
   const all = props.decoration
   return medium && all && medium !== 'no-heat' && !all.options.some((o) => o.medium === medium)
     ? medium
     : null
 })
 const material = computed({
-  get: () => form.value.decorations[0]?.materialId ?? undefined,
-  set: (value: string | undefined) => (form.value.decorations[0]!.materialId = value ?? null),
+  get: () => art.value?.materialId ?? undefined,
+  set: (value: string | undefined) => {
+    if (art.value) art.value.materialId = value ?? null
+  },
 })
 </script>
 
@@ -64,6 +75,14 @@ const material = computed({
     </div>
     <a-skeleton v-else-if="!decoration" active />
     <template v-else>
+      <TogetherPanel
+        v-if="plan"
+        :plan="plan"
+        :decorations="form.decorations"
+        :busy="busy"
+        @take="(id, medium) => $emit('take', medium, id)"
+      />
+      <DecorationTabs v-model="at" :decorations="form.decorations" />
       <div class="line">
         <p class="muted">
           {{ form.garment.label }}, {{ form.garment.colour }}, {{ word('dye', form.garment.dye) }}.

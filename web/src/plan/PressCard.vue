@@ -5,6 +5,7 @@ import StackDrawing from '@/press/StackDrawing.vue'
 import { capital } from '@/quantity/format'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { when } from '@/quantity/when'
+import RosterCounts from '@/roster/RosterCounts.vue'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import CautionList from './CautionList.vue'
@@ -21,6 +22,19 @@ const { data: ticket, isPending, error, refetch } = useTicket(id)
 const planId = computed(() => ticket.value?.planId)
 const { data: stored } = usePlan(planId)
 const option = computed(() => currentOption(stored.value?.plan ?? null))
+/** Every decoration that is pressed, in the order of work. */
+const options = computed(() => {
+  const plan = stored.value?.plan
+  if (!plan) return []
+  const ids = plan.sequence.length
+    ? plan.sequence.map(({ decoration }) => decoration)
+    : plan.decorations.map(({ decoration }) => decoration)
+  return ids.flatMap((id) => {
+    const found = currentOption(plan, id)
+    const described = ticket.value?.decorations.find((one) => one.id === id)?.description ?? ''
+    return found ? [{ id, description: described, option: found }] : []
+  })
+})
 const { title, word } = useVocabulary()
 const print = () => window.print()
 </script>
@@ -40,23 +54,37 @@ const print = () => window.print()
           <p>
             {{ ticket.pieces }} × {{ ticket.garment.name }}, {{ ticket.garment.colour }},
             {{ ticket.garment.label }}, {{ word('fabric', ticket.garment.fabric) }}.
+            <template v-if="ticket.garment.sizes.length">
+              {{ $t('garment.sizes') }}: {{ ticket.garment.sizes.join(', ') }}.
+            </template>
             {{ capital($t('ticket.due', { when: when(ticket.dueAt) })) }}. {{ ticket.press.name }}.
           </p>
           <p v-for="decoration in ticket.decorations" :key="decoration.id">
             <strong>{{ decoration.description }}</strong>, <LengthValue :millimetres="decoration.width" /> ×
-            <LengthValue :millimetres="decoration.height" />, {{ word('placement', decoration.placement) }}
-            <template v-if="option">
-              : {{ option.name }}, {{ word('orientation', option.recipe.orientation.value) }}
+            <LengthValue :millimetres="decoration.height" />, {{ word('placement', decoration.placement)
+            }}<template v-if="currentOption(stored?.plan ?? null, decoration.id)"
+              >: {{ currentOption(stored!.plan, decoration.id)!.name }},
+              {{ word('orientation', currentOption(stored!.plan, decoration.id)!.recipe.orientation.value) }}
             </template>
           </p>
         </header>
         <template v-if="stored">
-          <template v-if="option">
-            <RecipeFigures :option="option" />
-            <RecipePresses :option="option" brief />
+          <template v-for="one in options" :key="one.id">
+            <h2 v-if="options.length > 1">{{ one.description }}</h2>
+            <RecipeFigures :option="one.option" />
+            <RecipePresses :option="one.option" brief />
           </template>
           <div class="columns">
             <div>
+              <template v-if="ticket.roster.length">
+                <h2>{{ $t('roster.tick') }}</h2>
+                <ul class="roster">
+                  <li v-for="(entry, n) in ticket.roster" :key="n">
+                    ☐ {{ [entry.number, entry.name, entry.size].filter(Boolean).join(' · ') }}
+                  </li>
+                </ul>
+                <RosterCounts :roster="ticket.roster" sizes-only />
+              </template>
               <h2>{{ $t('card.steps') }}</h2>
               <StepList :steps="stored.plan.steps" />
               <h2>{{ $t('card.care') }}</h2>
@@ -114,6 +142,12 @@ header {
 h2 {
   padding: 10px 0 4px;
   font-size: 18px;
+}
+
+.roster {
+  columns: 2;
+  padding: 0;
+  list-style: none;
 }
 
 .columns {

@@ -5,16 +5,20 @@ import type { Schemas, TicketView } from '@/api/client'
 import { when } from '@/quantity/when'
 import { hasOpenRun } from '@/run/openRun'
 import CautionList from './CautionList.vue'
+import DecorationTabs from './DecorationTabs.vue'
 import { currentOption } from './currentOption'
 import MarginBar from './MarginBar.vue'
 import RecipeFigures from './RecipeFigures.vue'
 import RecipePresses from './RecipePresses.vue'
 import StepList from './StepList.vue'
+import TogetherPanel from './TogetherPanel.vue'
 
 const props = defineProps<{ ticket: TicketView; stored: Schemas['PlanView'] | null }>()
 defineEmits<{ method: [] }>()
 const router = useRouter()
-const option = computed(() => currentOption(props.stored?.plan ?? null))
+/** The decoration that is looked at. */
+const at = defineModel<string | undefined>('at')
+const option = computed(() => currentOption(props.stored?.plan ?? null, at.value))
 const open = computed(() => hasOpenRun(props.ticket.id))
 const done = computed(() => props.ticket.logged >= props.ticket.pieces)
 </script>
@@ -47,6 +51,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
         <a-button size="small" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
       </p>
       <p v-if="done" class="muted">{{ $t('press.all') }}</p>
+      <DecorationTabs v-model="at" :decorations="ticket.decorations" />
       <template v-if="option">
         <RecipeFigures :option="option" />
         <RecipePresses :option="option" />
@@ -56,6 +61,12 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
           <MarginBar :margin="option.margins.bleed" reason />
         </div>
       </template>
+      <TogetherPanel
+        v-if="stored.plan.sequence.length > 1"
+        :plan="stored.plan"
+        :decorations="ticket.decorations"
+        told
+      />
       <CautionList :cautions="stored.plan.cautions" />
       <h3 class="steps">{{ $t('press.steps') }}</h3>
       <StepList :steps="stored.plan.steps" />

@@ -13,7 +13,7 @@ import { when } from '@/quantity/when'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import { blankTicket, formOf } from './blankTicket'
-import { currentOption, needsCutting } from './currentOption'
+import { currentOption, decorationOf, needsCutting } from './currentOption'
 import CutStation from './CutStation.vue'
 import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
@@ -88,12 +88,17 @@ watch(
 )
 
 const plan = computed(() => preview.data.value ?? null)
-const decoration = computed(() => plan.value?.decorations[0] ?? null)
+/** The decoration that is looked at; the first one until another is chosen. */
+const at = ref<string>()
+const art = computed(
+  () => form.value?.decorations.find(({ id }) => id === at.value) ?? form.value?.decorations[0] ?? null,
+)
+const decoration = computed(() => decorationOf(plan.value, art.value?.id))
 /** Where the ticket is pressed and looked at, the Stack is that of the plan as it was stored. */
 const pressed = computed(() => ['cut', 'press', 'check'].includes(station.value))
 const shown = computed(() => {
-  if (pressed.value) return currentOption(stored.value?.plan ?? null)
-  const wanted = looking.value ?? form.value?.decorations[0]?.medium ?? decoration.value?.medium
+  if (pressed.value) return currentOption(stored.value?.plan ?? null, art.value?.id)
+  const wanted = looking.value ?? art.value?.medium ?? decoration.value?.medium
   return (
     decoration.value?.options.find((option) => option.medium === wanted) ??
     decoration.value?.options[0] ??
@@ -105,7 +110,7 @@ const stack = computed(() => ({
   form: form.value,
   option: shown.value,
   withoutHeat: pressed.value
-    ? stored.value?.plan.decorations[0]?.medium === 'no-heat'
+    ? decorationOf(stored.value?.plan ?? null, art.value?.id)?.medium === 'no-heat'
     : decoration.value?.options.length === 0,
   loading: pressed.value ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
 }))
@@ -113,7 +118,7 @@ const stack = computed(() => ({
 /** At Press the heat story stands below the Stack. */
 const told = computed(() => {
   const kept = stored.value
-  const first = kept?.plan.decorations[0]
+  const first = decorationOf(kept?.plan ?? null, art.value?.id)
   return station.value === 'press' && kept && first && shown.value
     ? { planId: kept.id, decoration: first.decoration }
     : null
@@ -148,18 +153,29 @@ async function keepAndChoose() {
   if (await keep()) await router.push({ name: 'ticket', params: { id: target, station: 'method' } })
 }
 
-async function take(medium: string) {
-  if (!form.value || !ticketId.value) return
-  const before = form.value.decorations[0]!.medium
-  form.value.decorations[0]!.medium = medium
+/** Takes a medium; the plan is made once every decoration has one. */
+async function take(medium: string, id?: string) {
+  const taken = form.value?.decorations.find((one) => one.id === (id ?? art.value?.id))
+  if (!form.value || !ticketId.value || !taken) return
+  const before = taken.medium
+  taken.medium = medium
   if (!(await keep())) {
-    form.value.decorations[0]!.medium = before
+    taken.medium = before
+    return
+  }
+  const next = form.value.decorations.find((one) => one.medium === null)
+  if (next) {
+    message.info(t('together.next', { what: taken.description }))
+    at.value = next.id
+    looking.value = null
     return
   }
   try {
     await makePlan.mutateAsync({ ticketId: ticketId.value, planId: crypto.randomUUID() })
-    const option = decoration.value?.options.find((o) => o.medium === medium)
-    go(needsCutting(option) ? 'cut' : 'press')
+    const cut = form.value.decorations.some(({ id, medium: chosen }) =>
+      needsCutting(decorationOf(plan.value, id)?.options.find((option) => option.medium === chosen)),
+    )
+    go(cut ? 'cut' : 'press')
   } catch (e) {
     message.error(e instanceof Problem ? e.message : String(e))
   }
@@ -176,7 +192,7 @@ function drop() {
   else if (presses.value?.items[0]) reset(blankTicket(presses.value.items[0].id))
 }
 
-watch(station, () => (looking.value = null))
+watch([station, at], () => (looking.value = null))
 
 const heading = computed(() => (ticketId.value ? form.value?.title : t('ticket.new')))
 const subtitle = computed(() => {
@@ -184,7 +200,7 @@ const subtitle = computed(() => {
   const what = t('ticket.subtitle', {
     pieces: form.value.pieces,
     garment: form.value.garment.name,
-    on: form.value.decorations[0]?.description,
+    on: form.value.decorations.map(({ description }) => description).join(', '),
   })
   return `${what} · ${t('ticket.due', { when: when(form.value.dueAt) })}`
 })
@@ -227,10 +243,12 @@ const subtitle = computed(() => {
             <MethodStation
               v-else-if="station === 'method'"
               v-model="form"
+              v-model:at="at"
               :decoration="decoration"
+              :plan="plan"
               :press="pressName"
               :error="preview.error.value"
-              :taken="ticket?.planCurrent ? form.decorations[0]!.medium : null"
+              :taken="ticket?.planCurrent || form.decorations.length > 1 ? (art?.medium ?? null) : null"
               :shown="shown?.medium ?? null"
               :busy="save.isPending.value || makePlan.isPending.value"
               @look="looking = $event"
@@ -239,6 +257,7 @@ const subtitle = computed(() => {
             />
             <CutStation
               v-else-if="station === 'cut'"
+              v-model:at="at"
               :ticket="ticket ?? null"
               :form="form"
               :plan="stored?.plan ?? null"
@@ -247,6 +266,7 @@ const subtitle = computed(() => {
             />
             <PressStation
               v-else-if="station === 'press' && ticket"
+              v-model:at="at"
               :ticket="ticket"
               :stored="stored ?? null"
               @method="go('method')"

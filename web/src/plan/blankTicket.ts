@@ -16,6 +16,7 @@ export function blankGarment(): GarmentForm {
     iron: 'UNKNOWN',
     size: 'ADULT',
     weight: null,
+    sizes: [],
   }
 }
 
@@ -36,6 +37,7 @@ export function blankDecoration(): DecorationForm {
     stones: 0,
     medium: null,
     materialId: null,
+    over: null,
   }
 }
 
@@ -49,6 +51,7 @@ export function blankTicket(pressId: string): TicketForm {
     pressId,
     garment: blankGarment(),
     decorations: [blankDecoration()],
+    roster: [],
     version: 0,
   }
 }
@@ -59,8 +62,8 @@ export function copyOf<T extends object>(typed: T): T {
 }
 
 export function formOf(ticket: TicketView): TicketForm {
-  const { title, customer, dueAt, pieces, pressId, garment, decorations, version } = ticket
-  return copyOf({ title, customer, dueAt, pieces, pressId, garment, decorations, version })
+  const { title, customer, dueAt, pieces, pressId, garment, decorations, roster, version } = ticket
+  return copyOf({ title, customer, dueAt, pieces, pressId, garment, decorations, roster, version })
 }
 
 /** What still has to be typed before a plan can be tried; keys of the garment station's labels. */
@@ -69,6 +72,6 @@ export function missing(form: TicketForm): string[] {
   if (!form.garment.name.trim()) found.push('name')
   if (!form.garment.label.trim()) found.push('label')
   if (!form.garment.colour.trim()) found.push('colour')
-  if (!form.decorations[0]?.description.trim()) found.push('description')
+  if (form.decorations.some(({ description }) => !description.trim())) found.push('description')
   return found
 }

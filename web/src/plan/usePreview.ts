@@ -9,9 +9,8 @@ import { missing } from './blankTicket'
 export function usePreview(form: Ref<TicketForm | null>) {
   const asked = computed(() => {
     if (!form.value || missing(form.value).length > 0) return ''
-    // Title and customer do not change a plan; what was taken before is weighed like everything else.
-    const decorations = form.value.decorations.map((decoration) => ({ ...decoration, medium: null }))
-    return JSON.stringify({ ...form.value, title: 'preview', customer: '', decorations })
+    // Title, customer and names do not change a plan.
+    return JSON.stringify({ ...form.value, title: 'preview', customer: '', roster: [] })
   })
   const settled = refDebounced(asked, 250)
   return useQuery({

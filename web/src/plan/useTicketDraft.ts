@@ -1,11 +1,19 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { TicketForm } from '@/api/client'
-import { copyOf } from './blankTicket'
+import { blankDecoration, blankGarment, copyOf } from './blankTicket'
 
 interface Draft {
   id: string
   form: TicketForm
+}
+
+/** A draft that was typed before a field existed gets it as a blank ticket has it. */
+function complete(typed: TicketForm): TicketForm {
+  const form = { ...copyOf(typed), roster: typed.roster ?? [] }
+  form.garment = { ...blankGarment(), ...form.garment }
+  form.decorations = form.decorations.map((typed) => ({ ...blankDecoration(), ...typed }))
+  return form
 }
 
 /**
@@ -17,7 +25,7 @@ export function useTicketDraft(key: string) {
     serializer: { read: (text) => JSON.parse(text) as Draft | null, write: (value) => JSON.stringify(value) },
   })
   const id = ref(kept.value?.id ?? crypto.randomUUID())
-  const form = ref<TicketForm | null>(kept.value ? copyOf(kept.value.form) : null)
+  const form = ref<TicketForm | null>(kept.value ? complete(kept.value.form) : null)
   const given = ref<string>('')
   const restored = ref(kept.value !== null)
   const dirty = computed(() => form.value !== null && JSON.stringify(form.value) !== given.value)

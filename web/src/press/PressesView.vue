@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
+import RemoveButton from '@/form/RemoveButton.vue'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { useUnits } from '@/quantity/units'
 import QueryState from '@/shell/QueryState.vue'
@@ -34,6 +35,8 @@ function gives(press: Schemas['Press']): string[] {
   const tips = [...press.tips].sort((a, b) => size(a) - size(b))
   return [force, press.cladInPtfe && t('presses.isClad'), ...tips].filter((said) => typeof said === 'string')
 }
+
+const remove = (id: string) => answer(api.DELETE('/api/presses/{id}', { params: { path: { id } } }))
 
 function kept() {
   changing.value = null
@@ -66,7 +69,7 @@ function kept() {
               <th>{{ $t('presses.columns.gives') }}</th>
               <th>{{ $t('presses.columns.display') }}</th>
               <th>
-                <span class="visually-hidden">{{ $t('presses.change') }}</span>
+                <span class="visually-hidden">{{ $t('form.change') }}</span>
               </th>
             </tr>
           </thead>
@@ -83,9 +86,15 @@ function kept() {
               </td>
               <td>{{ difference(item.press.calibration, temperature, $t) }}</td>
               <td>
-                <a-button size="small" @click="changing = { id: item.id, view: item }">
-                  {{ $t('presses.change') }}
-                </a-button>
+                <span class="row-actions">
+                  <a-button
+                    size="small"
+                    :aria-label="$t('form.changeOf', { name: item.press.name })"
+                    @click="changing = { id: item.id, view: item }"
+                    >{{ $t('form.change') }}</a-button
+                  >
+                  <RemoveButton :name="item.press.name" :remove="() => remove(item.id)" />
+                </span>
               </td>
             </tr>
           </tbody>

@@ -2,6 +2,9 @@
 import { useMutation } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { answer, api, type Problem, type Schemas } from '@/api/client'
+import { useFields } from '@/form/fields'
+import FormProblem from '@/form/FormProblem.vue'
+import NumberField from '@/form/NumberField.vue'
 import { toFahrenheit } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 
@@ -22,15 +25,7 @@ watch(
 const fahrenheit = computed(() => temperature.value === '°F')
 const air = computed({
   get: () => Math.round(fahrenheit.value ? toFahrenheit(form.air) : form.air),
-  set: (typed: number | undefined) => {
-    if (typed !== undefined) form.air = fahrenheit.value ? (typed - 32) / 1.8 : typed
-  },
-})
-const humidity = computed({
-  get: () => form.humidity,
-  set: (typed: number | undefined) => {
-    if (typed !== undefined) form.humidity = typed
-  },
+  set: (typed: number) => (form.air = fahrenheit.value ? (typed - 32) / 1.8 : typed),
 })
 const { mutate, isPending, error } = useMutation<unknown, Problem>({
   mutationFn: () => answer(api.PUT('/api/workroom', { body: form })),
@@ -39,6 +34,11 @@ const { mutate, isPending, error } = useMutation<unknown, Problem>({
     emit('kept')
   },
 })
+const { ready } = useFields(() => error.value)
+
+function keep() {
+  if (ready()) mutate()
+}
 </script>
 
 <template>
@@ -48,25 +48,27 @@ const { mutate, isPending, error } = useMutation<unknown, Problem>({
       <p class="muted">{{ $t('workroom.intro') }}</p>
       <p v-if="workroom.version === 0" class="muted">{{ $t('workroom.usual') }}</p>
     </div>
-    <form @submit.prevent="mutate()">
-      <label>
-        <span>{{ $t('workroom.air') }}</span>
-        <a-input-number
-          id="air"
-          v-model:value="air"
-          :min="fahrenheit ? 32 : 0"
-          :max="fahrenheit ? 113 : 45"
-          :addon-after="temperature"
-        />
-      </label>
-      <label>
-        <span>{{ $t('workroom.humidity') }}</span>
-        <a-input-number id="humidity" v-model:value="humidity" :min="5" :max="95" addon-after="%" />
-      </label>
+    <form @submit.prevent="keep">
+      <NumberField
+        id="air"
+        v-model="air"
+        :label="$t('workroom.air')"
+        :min="fahrenheit ? 32 : 0"
+        :max="fahrenheit ? 113 : 45"
+        :unit="temperature"
+      />
+      <NumberField
+        id="humidity"
+        v-model="form.humidity"
+        :label="$t('workroom.humidity')"
+        :min="5"
+        :max="95"
+        unit="%"
+      />
       <a-button html-type="submit" :loading="isPending">{{ $t('workroom.keep') }}</a-button>
     </form>
     <p v-if="kept" role="status" class="kept">{{ $t('workroom.kept') }}</p>
-    <p v-if="error" role="alert" class="problem">{{ error.message }}</p>
+    <FormProblem />
   </section>
 </template>
 
@@ -88,12 +90,6 @@ form {
   gap: 12px;
 }
 
-label > span {
-  display: block;
-  color: var(--muted);
-  font-size: 13px;
-}
-
 form :deep(.ant-input-number-group-wrapper) {
   width: 130px;
 }
@@ -101,10 +97,5 @@ form :deep(.ant-input-number-group-wrapper) {
 .kept {
   flex-basis: 100%;
   color: var(--safe);
-}
-
-.problem {
-  flex-basis: 100%;
-  color: var(--no);
 }
 </style>

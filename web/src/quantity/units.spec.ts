@@ -2,7 +2,6 @@ import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { i18n } from '@/i18n'
-import LengthInput from './LengthInput.vue'
 import TemperatureValue from './TemperatureValue.vue'
 import { unitsHeader, useUnits } from './units'
 
@@ -36,17 +35,4 @@ it('shows a temperature in the units of the moment', async () => {
   next()
   await nextTick()
   expect(shown.text().replace(/\s+/g, '')).toBe('302°F')
-})
-
-it('keeps millimetres, whatever unit the length is typed in', async () => {
-  length.value = 'inch'
-  const field = mount(LengthInput, {
-    props: { id: 'width', modelValue: 254, min: 3, max: 3000 },
-    global: { plugins: [i18n] },
-  })
-  const input = field.find('input')
-  expect(Number(input.element.value)).toBe(10)
-  await input.setValue('5')
-  await input.trigger('blur')
-  expect(field.emitted('update:modelValue')?.at(-1)).toEqual([127])
 })

@@ -1,88 +1,93 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
-import { reactive } from 'vue'
+import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { answer, api, type Problem, type Schemas } from '@/api/client'
-import ChoiceField from '@/cloth/ChoiceField.vue'
-import LengthInput from '@/quantity/LengthInput.vue'
+import { answer, api, type Schemas } from '@/api/client'
+import ChoiceField from '@/form/ChoiceField.vue'
+import FormDialog from '@/form/FormDialog.vue'
+import LengthField from '@/form/LengthField.vue'
+import NumberField from '@/form/NumberField.vue'
+import TextField from '@/form/TextField.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import { formOf } from './materialForm'
 import SheetFields from './SheetFields.vue'
 
 /** A material as it stands on its roll and on the sheet that came with it. */
 const props = defineProps<{ material: Schemas['MaterialView'] | null }>()
-const emit = defineEmits<{ kept: []; cancel: [] }>()
+defineEmits<{ kept: []; cancel: [] }>()
 const { options } = useVocabulary()
 const { t } = useI18n()
 const id = props.material?.id ?? crypto.randomUUID()
-const form = reactive(formOf(props.material))
+const form = ref(formOf(props.material))
 const media = () => options('medium').filter((medium) => medium.value !== 'no-heat')
-const { mutate, isPending, error } = useMutation<unknown, Problem>({
-  mutationFn: () => answer(api.PUT('/api/materials/{id}', { params: { path: { id } }, body: form })),
-  onSuccess: () => emit('kept'),
-})
+const send = () => answer(api.PUT('/api/materials/{id}', { params: { path: { id } }, body: form.value }))
 </script>
 
 <template>
-  <a-modal
-    open
-    width="760px"
+  <FormDialog
     :title="material ? material.material.name : t('shelf.new')"
-    :ok-text="t('shelf.keep')"
-    :cancel-text="t('cancel')"
-    :confirm-loading="isPending"
-    @ok="mutate()"
+    :keep="t('shelf.keep')"
+    width="760px"
+    :send="send"
+    @kept="$emit('kept')"
     @cancel="$emit('cancel')"
   >
     <div class="fields">
-      <label class="wide2"
-        ><span>{{ $t('shelf.name') }}</span
-        ><a-input id="material-name" v-model:value="form.name" :maxlength="60"
-      /></label>
+      <TextField
+        id="material-name"
+        v-model="form.name"
+        path="name"
+        class="wide2"
+        :label="$t('shelf.name')"
+        :max="60"
+      />
       <ChoiceField
         id="material-medium"
         v-model="form.medium"
+        path="medium"
         class="wide2"
         :label="$t('shelf.columns.medium')"
         :options="media()"
       />
-      <label
-        ><span>{{ $t('shelf.columns.colour') }}</span
-        ><a-input id="material-colour" v-model:value="form.colour" :maxlength="40"
-      /></label>
+      <TextField
+        id="material-colour"
+        v-model="form.colour"
+        path="colour"
+        :label="$t('shelf.columns.colour')"
+        :max="40"
+      />
       <ChoiceField
         id="material-depth"
         v-model="form.depth"
+        path="depth"
         :label="$t('garment.depth')"
         :options="options('depth')"
       />
-      <label
-        ><span>{{ $t('shelf.rollWidth') }}</span
-        ><LengthInput id="roll-width" v-model="form.rollWidth" :min="0" :max="3000"
-      /></label>
-      <label v-if="form.rollWidth"
-        ><span>{{ $t('shelf.left') }}</span
-        ><LengthInput id="left" v-model="form.left" :min="0" :max="1000000"
-      /></label>
-      <label v-else
-        ><span>{{ $t('shelf.sheetsLeft') }}</span
-        ><a-input-number
-          id="left"
-          v-model:value="form.left"
-          :min="0"
-          :max="1000000"
-          :precision="0"
-          class="full"
-      /></label>
+      <LengthField
+        id="roll-width"
+        v-model="form.rollWidth"
+        path="rollWidth"
+        :label="$t('shelf.rollWidth')"
+        :min="0"
+        :max="3000"
+      />
+      <LengthField
+        v-if="form.rollWidth"
+        id="left"
+        v-model="form.left"
+        :label="$t('shelf.left')"
+        :min="0"
+        :max="1000000"
+      />
+      <NumberField
+        v-else
+        id="left"
+        v-model="form.left"
+        :label="$t('shelf.sheetsLeft')"
+        :min="0"
+        :max="1000000"
+        whole
+      />
     </div>
     <SheetFields v-model="form" />
-    <p v-if="error" role="alert" class="problem">{{ error.message }}</p>
-  </a-modal>
+  </FormDialog>
 </template>
-
-<style scoped>
-.problem {
-  padding-top: 10px;
-  color: var(--no);
-}
-</style>

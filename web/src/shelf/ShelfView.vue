@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api, type Schemas } from '@/api/client'
+import RemoveButton from '@/form/RemoveButton.vue'
 import { capital, lengthIn } from '@/quantity/format'
 import LengthValue from '@/quantity/LengthValue.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
@@ -21,6 +22,8 @@ const { data, isPending, error, refetch } = useQuery({
 })
 const client = useQueryClient()
 const changing = ref<{ view: Schemas['MaterialView'] | null } | null>(null)
+
+const remove = (id: string) => answer(api.DELETE('/api/materials/{id}', { params: { path: { id } } }))
 
 function kept() {
   changing.value = null
@@ -67,7 +70,7 @@ const size = (remnant: Schemas['Remnant']) =>
               <th>{{ $t('shelf.columns.left') }}</th>
               <th>{{ $t('shelf.columns.remnants') }}, {{ length }}</th>
               <th>
-                <span class="visually-hidden">{{ $t('presses.change') }}</span>
+                <span class="visually-hidden">{{ $t('form.change') }}</span>
               </th>
             </tr>
           </thead>
@@ -108,13 +111,15 @@ const size = (remnant: Schemas['Remnant']) =>
               </td>
               <td class="muted">{{ item.material.remnants.map(size).join(', ') }}</td>
               <td>
-                <a-button
-                  size="small"
-                  :aria-label="$t('shelf.changeOf', { name: item.material.name })"
-                  @click="changing = { view: item }"
-                >
-                  {{ $t('presses.change') }}
-                </a-button>
+                <span class="row-actions">
+                  <a-button
+                    size="small"
+                    :aria-label="$t('form.changeOf', { name: item.material.name })"
+                    @click="changing = { view: item }"
+                    >{{ $t('form.change') }}</a-button
+                  >
+                  <RemoveButton :name="item.material.name" :remove="() => remove(item.id)" />
+                </span>
               </td>
             </tr>
           </tbody>

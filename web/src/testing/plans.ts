@@ -83,4 +83,8 @@ export const plan: Plan = {
   firstWash: 86400,
   keepBack: 259200,
   order: 3600,
+  sequence: [],
+  clash: null,
+  alternatives: [],
+  totals: { handsOn: 120, underPress: 17, waiting: 60 },
 }

@@ -13,7 +13,7 @@ import java.util.function.IntFunction;
  * asked about before, once as one whose heat is remembered.
  */
 public final class PlanOverHttp {
-  private static final int WARM_UP = 60;
+  private static final int WARM_UP = 200;
   private static final int RUNS = 200;
 
   private PlanOverHttp() {}

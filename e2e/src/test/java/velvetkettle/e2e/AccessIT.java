@@ -149,7 +149,8 @@ class AccessIT extends Journey {
   }
 
   @Test
-  @DisplayName("the press card of every ticket that has a plan prints on one sheet")
+  @DisplayName(
+      "the press card of every ticket prints on one sheet, on two with several things on it")
   void theCardIsOneSheet() throws IOException {
     for (String station : List.of("CUT", "PRESS", "CHECK", "DONE")) {
       for (String ticket : Shop.tickets(KETTLE, station)) {
@@ -158,9 +159,10 @@ class AccessIT extends Journey {
         settle();
         byte[] sheet = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
         String text = new String(sheet, StandardCharsets.ISO_8859_1);
+        long most = page.locator("header strong").count() > 1 ? 2 : 1;
         assertThat(Pattern.compile("/Type\\s*/Page\\b").matcher(text).results().count())
             .as(page.locator("h1").textContent())
-            .isEqualTo(1);
+            .isBetween(1L, most);
       }
     }
   }

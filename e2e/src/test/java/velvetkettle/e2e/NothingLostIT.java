@@ -36,14 +36,24 @@ class NothingLostIT extends Journey {
     type("name", "mystery top");
     type("description", "a wave");
     type("label", "60% cotton 60% polyester");
-    assertThat(page.locator("#label-reading")).containsText("add up to 120 %");
+    assertThat(page.locator("#label-wrong")).containsText("add up to 120 %");
     button("Keep and choose a method").click();
-    assertThat(page.locator(".problem")).containsText("add up to 120 %");
+    assertThat(page.locator("#label")).isFocused();
     type("label", "60% cotton 40% pollyester");
-    assertThat(page.locator("#label-reading")).containsText("“pollyester” is not a fibre");
+    assertThat(page.locator("#label-wrong")).containsText("“pollyester” is not a fibre");
     type("label", "60% cotton");
     assertThat(page.locator("#label-reading")).containsText("40 % of the label is missing");
+    type("label", "100% cotton");
+    typeNumber("width", "900000");
+    assertThat(page.locator("#width-wrong")).hasText("From 3 to 3000 mm.");
+    typeNumber("pieces", "-2");
+    assertThat(page.locator("#pieces-wrong")).hasText("From 1 to 10000.");
+    type("customer", "🪡".repeat(81));
+    assertThat(page.locator("#customer-wrong")).hasText("At most 80 characters; here are 81.");
+    button("Keep and choose a method").click();
+    assertThat(page.locator("#width")).isFocused();
     assertThat(page.locator("#name")).hasValue("mystery top");
+    assertThat(page.locator("#width")).hasValue("900000");
   }
 
   @Test

@@ -42,6 +42,11 @@ class Pictures extends Journey {
   }
 
   @Test
+  void severalThings() throws IOException {
+    take("together", ticket("Crew%20tees,%20one%20word") + "/method");
+  }
+
+  @Test
   void ticketBeforeItsMethod() throws IOException {
     String ticket = ticket("Training%20tops&station=METHOD");
     take("garment", ticket + "/garment");

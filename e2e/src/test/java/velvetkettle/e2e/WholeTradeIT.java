@@ -142,6 +142,42 @@ class WholeTradeIT extends Journey {
     assertThat(method("Everyday film")).containsText("14 s");
   }
 
+  @Test
+  @DisplayName(
+      "a cloth of the shop is kept, changed, begins a ticket in two clicks, and is forgotten")
+  void aClothOfTheShop() {
+    page.navigate("/cloths");
+    button("New cloth").click();
+    button("Keep this cloth").click();
+    assertThat(page.locator("#name-wrong")).hasText("This is needed.");
+    type("name", "gangway vest");
+    type("label", "100% cotton");
+    typeNumber("weight", "2900");
+    button("Keep this cloth").click();
+    assertThat(page.locator("#weight-wrong")).containsText("90 to 450 g/m²");
+    typeNumber("weight", "210");
+    page.locator("#sizes").fill("M,L,");
+    button("Keep this cloth").click();
+    Locator row = page.locator("tr").filter(new Locator.FilterOptions().setHasText("gangway vest"));
+    assertThat(row).containsText("210 g/m²");
+    assertThat(row).containsText("M, L");
+    page.getByLabel("Change gangway vest").click();
+    type("label", "100% linen");
+    button("Keep this cloth").click();
+    assertThat(row).containsText("100% linen");
+    row.getByText("New ticket with it").click();
+    assertThat(page.locator("#label")).hasValue("100% linen");
+    assertThat(page.locator("#weight")).hasValue("210");
+    page.navigate("/cloths");
+    page.getByLabel("Remove gangway vest").click();
+    page.locator(".ant-popconfirm:visible").getByText("Remove", exact()).click();
+    assertThat(row).hasCount(0);
+  }
+
+  private static Locator.GetByTextOptions exact() {
+    return new Locator.GetByTextOptions().setExact(true);
+  }
+
   private void toThePress() {
     assertThat(heading("Before the press")).isVisible();
     station("Press").click();

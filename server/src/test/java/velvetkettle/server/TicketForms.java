@@ -38,6 +38,23 @@ public final class TicketForms {
     return garment;
   }
 
+  /** A plate press that nobody measured. */
+  public static Map<String, Object> press(String name) {
+    Map<String, Object> press = new LinkedHashMap<>();
+    press.put("name", name);
+    press.put("kind", "PLATE_CLAM");
+    press.put("platenWidth", 400);
+    press.put("platenDepth", 500);
+    press.put("measured", false);
+    press.put("readsHigh", 0);
+    press.put("newtons", null);
+    press.put("scale", null);
+    press.put("cladInPtfe", false);
+    press.put("tips", List.of());
+    press.put("version", 0);
+    return press;
+  }
+
   public static Map<String, Object> decoration() {
     Map<String, Object> decoration = new LinkedHashMap<>();
     decoration.put("id", "a");

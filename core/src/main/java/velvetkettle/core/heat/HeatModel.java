@@ -1,8 +1,11 @@
 package velvetkettle.core.heat;
 
+import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.turn.Exposure;
 import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -12,6 +15,17 @@ import velvetkettle.core.quantity.Seconds;
 public interface HeatModel {
   /** Hold, Mark and Bleed of a pressing, with the heat behind them. */
   Judgement judge(Pressing pressing);
+
+  /** What it bears of presses for other things that come after it. */
+  Bearing bearing(Pressing pressing);
+
+  /**
+   * What presses over a decoration that lies there give it; nothing where heat does not speak of
+   * the tool.
+   *
+   * @param presses each over a Stack that the decoration lies in
+   */
+  Exposure exposure(Bench bench, Pressing lying, List<Turn.Closed> presses);
 
   /**
    * How long the cloth is dried.

@@ -23,7 +23,11 @@ import velvetkettle.core.quantity.Seconds;
 record LayersAbove(Pressing pressing, Act main) {
   private static final Set<LayerKind> SLOWING =
       Set.of(LayerKind.COVER, LayerKind.FRONT, LayerKind.BACK, LayerKind.SEPARATOR);
-  private static final Seconds LONGEST = Seconds.of(120);
+
+  /** A bond that takes longer than so many times the press is none; and two minutes are enough. */
+  private static final double TIMES_THE_PRESS = 3;
+
+  private static final double LONGEST = 120;
   private static final double COARSE = 0.3;
 
   /** The costly ones, from a half second on. */
@@ -51,7 +55,8 @@ record LayersAbove(Pressing pressing, Act main) {
   }
 
   private double bonded(Turn.Closed closed, Stack stack) {
-    List<Turn> turns = List.of(closed.over(stack).lasting(LONGEST));
+    double longest = Math.min(LONGEST, TIMES_THE_PRESS * closed.time().count());
+    List<Turn> turns = List.of(closed.over(stack).lasting(Seconds.of(longest)));
     return Reading.of(pressing, HeatRun.of(pressing, turns, Draw.NOMINAL, COARSE)).bondedAfter();
   }
 

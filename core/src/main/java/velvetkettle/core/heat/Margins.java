@@ -8,6 +8,11 @@ public record Margins(Margin hold, Margin mark, Margin bleed) {
     return Stream.of(hold, mark, bleed);
   }
 
+  /** Whether one of them says no. */
+  public boolean ruleOut() {
+    return all().anyMatch(margin -> margin.verdict() == Verdict.NO);
+  }
+
   public long tight() {
     return all().filter(margin -> margin.verdict() == Verdict.TIGHT).count();
   }

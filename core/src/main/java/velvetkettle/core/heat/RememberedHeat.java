@@ -2,9 +2,12 @@ package velvetkettle.core.heat;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.turn.Exposure;
 import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -20,6 +23,8 @@ public final class RememberedHeat implements HeatModel {
 
   private final HeatModel heat;
   private final Cache<Pressing, Judgement> judged = remembering();
+  private final Cache<Pressing, Bearing> bearings = remembering();
+  private final Cache<Exposed, Exposure> exposed = remembering();
   private final Cache<Pressing, Optional<Seconds>> through = remembering();
   private final Cache<ToDry, Drying> dried = remembering();
 
@@ -30,6 +35,8 @@ public final class RememberedHeat implements HeatModel {
   private record ToDry(
       Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {}
 
+  private record Exposed(Bench bench, Pressing lying, List<Turn.Closed> presses) {}
+
   private static <K, V> Cache<K, V> remembering() {
     return Caffeine.newBuilder().maximumSize(ANSWERS).build();
   }
@@ -37,6 +44,18 @@ public final class RememberedHeat implements HeatModel {
   @Override
   public Judgement judge(Pressing pressing) {
     return judged.get(pressing, heat::judge);
+  }
+
+  @Override
+  public Bearing bearing(Pressing pressing) {
+    return bearings.get(pressing, heat::bearing);
+  }
+
+  @Override
+  public Exposure exposure(Bench bench, Pressing lying, List<Turn.Closed> presses) {
+    return exposed.get(
+        new Exposed(bench, lying, List.copyOf(presses)),
+        asked -> heat.exposure(asked.bench, asked.lying, asked.presses));
   }
 
   @Override

@@ -21,6 +21,9 @@ record Spread(double bond, double scorch, double tint, double glueLine, double c
   /** How many standard deviations nine of ten draws stay within, on one side. */
   private static final double NINE_OF_TEN = 1.2816;
 
+  /** As if everything were known. */
+  static final Spread NONE = new Spread(0, 0, 0, 0, 0);
+
   private static final double UNMEASURED_KELVIN = 7;
   private static final double MEASURED_KELVIN = 2;
   private static final double UNMEASURED_CONTACT = 1.42;

@@ -50,6 +50,7 @@ final class Course {
   private final Schools schools;
   private final String id;
   private final Placement placement;
+  private final boolean lowerLayer;
   private final Pressed pressed;
   private final PressMedium medium;
   private final Recipe recipe;
@@ -61,6 +62,7 @@ final class Course {
     this.schools = schools;
     id = chosen.decoration().id();
     placement = chosen.decoration().artwork().placement();
+    lowerLayer = chosen.lowerLayer();
     this.pressed = pressed;
     medium = pressed.medium();
     recipe = pressed.recipe();
@@ -151,12 +153,19 @@ final class Course {
             ? "do.press-stone"
             : medium instanceof Sublimation
                 ? "do.press-still"
-                : medium instanceof StoneStencil ? "do.press-stencil" : "do.press";
+                : medium instanceof StoneStencil
+                    ? "do.press-stencil"
+                    : lowerLayer ? "do.tack-layer" : "do.press";
     int positions = recipe.positions();
     for (int position = 1; position <= positions; position++) {
       Sentence say =
           positions == 1 ? Sentence.of(key) : Sentence.of("do.press-position", position, positions);
-      close(StepKind.PRESS, say, recipe.setting(), pressed.stack(), Lying.BONDED);
+      close(
+          lowerLayer ? StepKind.TACK : StepKind.PRESS,
+          say,
+          recipe.setting(),
+          pressed.stack(),
+          lowerLayer ? Lying.TACKED : Lying.BONDED);
     }
   }
 

@@ -10,6 +10,21 @@ import velvetkettle.core.shelf.Material;
  * @param id tells the decorations of a garment apart, 1 to 40 characters
  * @param medium the key of the medium that the maker took; null while nothing is chosen
  * @param material the roll or sheet from the shelf; null where none is named
+ * @param over the id of the decoration that it lies on; null where it lies on the cloth
  */
 public record Decoration(
-    String id, Artwork artwork, @Nullable String medium, @Nullable Material material) {}
+    String id,
+    Artwork artwork,
+    @Nullable String medium,
+    @Nullable Material material,
+    @Nullable String over) {
+  /** On the cloth. */
+  public Decoration(
+      String id, Artwork artwork, @Nullable String medium, @Nullable Material material) {
+    this(id, artwork, medium, material, null);
+  }
+
+  boolean liesOver(Decoration other) {
+    return other.id.equals(over);
+  }
+}

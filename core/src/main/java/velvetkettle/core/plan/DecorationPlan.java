@@ -36,6 +36,11 @@ public record DecorationPlan(
         .orElse(null);
   }
 
+  /** The same with another of its options proposed. */
+  DecorationPlan with(Option option) {
+    return new DecorationPlan(decoration, options, ruledOut, noHeat, option.medium(), taken);
+  }
+
   public boolean withoutHeat() {
     return medium.equals(MediaCatalogue.NO_HEAT.key());
   }

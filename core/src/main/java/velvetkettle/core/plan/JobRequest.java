@@ -2,6 +2,7 @@ package velvetkettle.core.plan;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.turn.Bench;
@@ -38,6 +39,15 @@ public record JobRequest(
         < decorations.size()) {
       throw new IllegalArgumentException("two decorations of a garment have the same id");
     }
+  }
+
+  /** The same with other media taken; null where none is. */
+  public JobRequest withMedia(Function<Decoration, @Nullable String> taken) {
+    List<Decoration> changed =
+        decorations.stream()
+            .map(d -> new Decoration(d.id(), d.artwork(), taken.apply(d), d.material(), d.over()))
+            .toList();
+    return new JobRequest(garment, changed, pieces, press, workroom, shop, experience);
   }
 
   /** What the work is done on and with, by one of the shop's tools. */

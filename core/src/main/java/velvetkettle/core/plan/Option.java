@@ -32,7 +32,8 @@ public record Option(
     @Nullable String press,
     @Nullable Sentence testFirst,
     List<Score> scores,
-    Seconds order) {
+    Seconds order)
+    implements Weighed {
   public Option {
     reasons = List.copyOf(reasons);
     cautions = List.copyOf(cautions);

@@ -8,17 +8,21 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.heat.Margins;
+import velvetkettle.core.media.Film;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Stones;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Sentence;
 
 /**
- * Puts the operations of all decorations on a garment into one order: it is tried where it must be,
- * the cloth is prepared and dried once, the hottest press goes first, what needs no heat last, and
- * the piece is looked at while it rests.
+ * Writes down the operations of all decorations on a garment: it is tried where it must be, the
+ * cloth is prepared and dried once, what is pressed goes on in the order that was found for it,
+ * what needs no heat last, and the piece is looked at while it rests.
  */
 final class OrderOfWork {
   private final JobRequest job;
@@ -34,12 +38,18 @@ final class OrderOfWork {
    * One decoration with what its steps are for; where nothing is pressed it is fixed without heat.
    *
    * @param testFirst why and what to try before; null where nothing asks for it
+   * @param lowerLayer whether it is film with more film over it: it is only tacked, and the press
+   *     of the uppermost does the rest
    */
-  record Chosen(Decoration decoration, @Nullable Pressed pressed, @Nullable Sentence testFirst) {
+  record Chosen(
+      Decoration decoration,
+      @Nullable Pressed pressed,
+      @Nullable Sentence testFirst,
+      boolean lowerLayer) {
     static Chosen of(JobRequest job, Decoration decoration, DecorationPlan plan) {
       Option option = plan.current();
       return option == null
-          ? new Chosen(decoration, null, null)
+          ? new Chosen(decoration, null, null, false)
           : new Chosen(
               decoration,
               new Pressed(
@@ -47,33 +57,77 @@ final class OrderOfWork {
                   option.recipe(),
                   option.stack(),
                   job.tool(option.press())),
-              option.testFirst());
+              option.testFirst(),
+              false);
+    }
+
+    /** The same among the others that are chosen. */
+    Chosen among(List<Chosen> all) {
+      boolean lower =
+          isFilm() && all.stream().anyMatch(c -> c.isFilm() && c.decoration.liesOver(decoration));
+      return new Chosen(decoration, pressed, testFirst, lower);
+    }
+
+    private boolean isFilm() {
+      return pressed != null && pressed.medium() instanceof Film;
+    }
+
+    /** As it is pressed among the others: a lower layer of film is only tacked. */
+    @Nullable Pressed worked() {
+      return pressed == null || !lowerLayer
+          ? pressed
+          : new Pressed(
+              pressed.medium(), pressed.recipe().tacked(), pressed.stack(), pressed.press());
     }
   }
 
   /** What is pressed, at which settings, under what, by which tool. */
   record Pressed(PressMedium medium, Recipe recipe, Stack stack, Press press) {}
 
-  static List<Operation> of(JobRequest job, List<Chosen> chosen) {
+  /** One decoration with its margins as if it were alone on the garment. */
+  record Alone(Chosen chosen, Margins margins) {}
+
+  /**
+   * @param pressed in the order in which they are pressed
+   * @param fastened without heat
+   */
+  static List<Operation> of(JobRequest job, List<Chosen> pressed, List<Chosen> fastened) {
     OrderOfWork order = new OrderOfWork(job);
-    List<Chosen> hottestFirst =
-        chosen.stream()
-            .filter(c -> c.pressed() != null)
-            .sorted(Comparator.comparing(OrderOfWork::coolness))
-            .toList();
-    hottestFirst.forEach(order::test);
-    order.prepareCloth(hottestFirst);
-    hottestFirst.forEach(order::press);
-    chosen.stream().filter(c -> c.pressed() == null).forEach(order::fasten);
+    pressed.forEach(order::test);
+    order.prepareCloth(pressed);
+    for (int i = 0; i < pressed.size(); i++) {
+      order.mind(pressed.subList(0, i), pressed.get(i));
+      order.press(pressed.get(i));
+    }
+    fastened.forEach(order::fasten);
     order.operations.add(
         new Operation.Inspect(
-            Sentence.of(hottestFirst.isEmpty() ? "do.inspect-fastened" : "do.inspect")));
+            Sentence.of(pressed.isEmpty() ? "do.inspect-fastened" : "do.inspect")));
     return order.operations;
   }
 
-  private static double coolness(Chosen chosen) {
-    Pressed pressed = chosen.pressed();
-    return pressed == null ? 0 : -pressed.recipe().platen().degrees();
+  /** What lies there already is kept from the platen, or covered against it. */
+  private void mind(List<Chosen> lying, Chosen next) {
+    List<Chosen> met = lying.stream().filter(earlier -> Precedence.reaches(next, earlier)).toList();
+    Optional<Chosen> stones = met.stream().filter(OrderOfWork::isStones).findFirst();
+    if (stones.isPresent()) {
+      operations.add(
+          new Operation.Handle(Sentence.of("do.keep-off-stones", Precedence.name(stones.get()))));
+    } else if (!met.isEmpty()) {
+      boolean behind =
+          met.stream().allMatch(earlier -> placement(next).isBehind(placement(earlier)));
+      operations.add(
+          new Operation.Handle(
+              Sentence.of(behind ? "do.sheet-between-sides" : "do.cover-what-lies")));
+    }
+  }
+
+  private static boolean isStones(Chosen chosen) {
+    return chosen.pressed() != null && chosen.pressed().medium() instanceof Stones;
+  }
+
+  private static Placement placement(Chosen chosen) {
+    return chosen.decoration().artwork().placement();
   }
 
   private void test(Chosen chosen) {
@@ -131,7 +185,7 @@ final class OrderOfWork {
   }
 
   private void press(Chosen chosen) {
-    Pressed pressed = chosen.pressed();
+    Pressed pressed = chosen.worked();
     if (pressed == null) {
       throw new IllegalStateException("nothing to press for " + chosen.decoration().id());
     }

@@ -1,6 +1,8 @@
 package velvetkettle.core.plan;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -12,6 +14,10 @@ import velvetkettle.core.quantity.Sentence;
  * @param firstWash how long the finished piece waits for its first wash
  * @param keepBack how long it stays in the shop
  * @param order time for the whole order
+ * @param sequence what is pressed, in its order; empty where there is a clash
+ * @param clash two decorations that do not go on one garment; null where all do
+ * @param alternatives other media that go with the rest
+ * @param totals what a piece takes; null in plans of older schemas
  */
 public record Plan(
     int schema,
@@ -22,16 +28,35 @@ public record Plan(
     List<Sentence> care,
     Seconds firstWash,
     Seconds keepBack,
-    Seconds order) {
-  public static final int SCHEMA = 3;
+    Seconds order,
+    List<InOrder> sequence,
+    @Nullable Clash clash,
+    List<Alternative> alternatives,
+    @Nullable Totals totals) {
+  public static final int SCHEMA = 4;
 
   /** Raised whenever a rule, a window or a constant changes what a plan says. */
-  public static final String RULES = "2026.11.3";
+  public static final String RULES = "2026.11.4";
+
+  /** The medium that a decoration was given, where it is one of its options or none; else null. */
+  public @Nullable String possible(Decoration decoration) {
+    String medium = decoration.medium();
+    boolean without = MediaCatalogue.NO_HEAT.key().equals(medium);
+    return without
+            || decorations.stream()
+                .filter(plan -> plan.decoration().equals(decoration.id()))
+                .flatMap(plan -> plan.options().stream())
+                .anyMatch(option -> option.medium().equals(medium))
+        ? medium
+        : null;
+  }
 
   public Plan {
     decorations = List.copyOf(decorations);
     steps = List.copyOf(steps);
     cautions = List.copyOf(cautions);
     care = List.copyOf(care);
+    sequence = List.copyOf(sequence);
+    alternatives = List.copyOf(alternatives);
   }
 }

@@ -1,6 +1,5 @@
 package velvetkettle.core.plan;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +34,8 @@ import velvetkettle.core.quantity.Sentence;
  * <ol>
  *   <li>Settle the best recipe for each medium; judge its margins and the rules.
  *   <li>A "no" or a veto rules it out, with what would lift it; the rest are ranked.
- *   <li>What the maker took, or else the first, or else the no-heat way, gives the operations.
+ *   <li>What the maker took, or else the first, or else the no-heat way, is put together: the order
+ *       in which nothing undoes what lies there already.
  *   <li>The operations run over the garment's state and become the steps.
  * </ol>
  */
@@ -58,33 +58,33 @@ public final class Planner {
 
   /** Throws {@link RuledOutException} where the maker took a medium that cannot do. */
   public Plan plan(JobRequest job) {
-    List<DecorationPlan> decorations = new ArrayList<>();
-    List<OrderOfWork.Chosen> chosen = new ArrayList<>();
-    for (Decoration decoration : job.decorations()) {
-      DecorationPlan plan = weigh(job, decoration);
-      decorations.add(plan);
-      chosen.add(OrderOfWork.Chosen.of(job, decoration, plan));
-    }
-    List<Step> steps = StepWriter.write(OrderOfWork.of(job, chosen), job);
+    List<DecorationPlan> weighed = job.decorations().stream().map(d -> weigh(job, d)).toList();
+    Combination together = Combination.best(job, heat, weighed);
+    List<DecorationPlan> decorations = together.decorations();
+    Clash clash = together.together().clash().orElse(null);
+    List<Operation> operations = clash == null ? together.operations() : List.of();
     return new Plan(
         Plan.SCHEMA,
         Plan.RULES,
         decorations,
-        steps,
+        StepWriter.write(operations, job),
         Cautions.ofJob(job, decorations),
         CareCard.of(job.garment(), decorations),
         longest(decorations, true),
         longest(decorations, false),
-        order(decorations));
+        order(decorations),
+        together.together().told(),
+        clash,
+        Alternatives.of(together, heat),
+        Totals.of(operations));
   }
 
   private DecorationPlan weigh(JobRequest job, Decoration decoration) {
-    List<Option> options = new ArrayList<>();
-    List<RuledOut> ruledOut = new ArrayList<>();
-    for (PressMedium medium : MediaCatalogue.pressed()) {
-      weigh(job, decoration, medium, options, ruledOut);
-    }
-    List<Option> ranked = Ranking.rank(options);
+    // Heat is what takes time, and no medium asks what another does.
+    List<Weighed> weighed =
+        SideBySide.each(MediaCatalogue.pressed(), medium -> weigh(job, decoration, medium));
+    List<Option> ranked = Ranking.rank(only(Option.class, weighed));
+    List<RuledOut> ruledOut = only(RuledOut.class, weighed);
     String medium = decoration.medium();
     boolean taken = medium != null;
     if (medium == null) {
@@ -112,12 +112,11 @@ public final class Planner {
     }
   }
 
-  private void weigh(
-      JobRequest job,
-      Decoration decoration,
-      PressMedium medium,
-      List<Option> options,
-      List<RuledOut> ruledOut) {
+  private static <T extends Weighed> List<T> only(Class<T> kind, List<Weighed> weighed) {
+    return weighed.stream().filter(kind::isInstance).map(kind::cast).toList();
+  }
+
+  private Weighed weigh(JobRequest job, Decoration decoration, PressMedium medium) {
     Press tool = job.shop().toolFor(medium, job.press()).orElse(job.press());
     List<Finding> findings =
         Rules.judge(
@@ -131,16 +130,11 @@ public final class Planner {
                 job.shop().schools()));
     Optional<RuledOut> veto = byRule(medium, findings);
     if (veto.isPresent()) {
-      ruledOut.add(veto.get());
-      return;
+      return veto.get();
     }
     Judged judged = judge(job, decoration, medium, tool);
     veto = byMargin(medium, judged.judgement().margins());
-    if (veto.isPresent()) {
-      ruledOut.add(veto.get());
-      return;
-    }
-    options.add(option(job, decoration, medium, judged, findings));
+    return veto.isPresent() ? veto.get() : option(job, decoration, medium, judged, findings);
   }
 
   /** A recipe with what heat makes of it. */

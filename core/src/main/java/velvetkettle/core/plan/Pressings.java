@@ -11,7 +11,8 @@ final class Pressings {
       JobRequest job, Decoration decoration, RecipeWriter writer, OrderOfWork.Pressed pressed) {
     Recipe recipe = pressed.recipe();
     List<Operation> operations =
-        OrderOfWork.of(job, List.of(new OrderOfWork.Chosen(decoration, pressed, null)));
+        OrderOfWork.of(
+            job, List.of(new OrderOfWork.Chosen(decoration, pressed, null, false)), List.of());
     return new Pressing(
         job.garment(),
         decoration.artwork(),

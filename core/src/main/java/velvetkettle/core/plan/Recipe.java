@@ -62,18 +62,28 @@ public record Recipe(
    * @param wait for the peel; null where there is nothing to wait for
    */
   Recipe heated(List<Evidence> ofTime, @Nullable Seconds wait, List<Evidence> ofPeel) {
-    return with(time.and(ofTime), peel.and(ofPeel), wait);
+    return with(time.and(ofTime), peel.and(ofPeel), wait, after);
+  }
+
+  /** A lower layer of film: two to five seconds, and no second press [handbook 3]. */
+  Recipe tacked() {
+    Seconds tack = Seconds.of(4);
+    Recommended<Seconds> brief = Recommended.of(tack, Evidence.trade("why.tack-layer", tack));
+    return with(brief, peel, peelWait, List.of());
   }
 
   /** The same pressed longer, because the heat takes longer to come through. */
   Recipe longer(Seconds whole) {
     Seconds more = Seconds.of(whole.count() - time.value().count());
     Evidence why = new Evidence(Source.MODEL, Sentence.of("why.heat.through-cloth", more));
-    return with(new Recommended<>(whole, time.why()).and(List.of(why)), peel, peelWait);
+    return with(new Recommended<>(whole, time.why()).and(List.of(why)), peel, peelWait, after);
   }
 
   private Recipe with(
-      Recommended<Seconds> newTime, Recommended<Peel> newPeel, @Nullable Seconds newWait) {
+      Recommended<Seconds> newTime,
+      Recommended<Peel> newPeel,
+      @Nullable Seconds newWait,
+      List<ShortPress> newAfter) {
     return new Recipe(
         dial,
         platen,
@@ -89,7 +99,7 @@ public record Recipe(
         drying,
         coolBeforePlacing,
         before,
-        after,
+        newAfter,
         stitch,
         positions,
         tool,

@@ -5,5 +5,5 @@ import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
 
 /** A medium that will not do for this job, why, and what would bring it back. */
-public record RuledOut(
-    String medium, Term name, Question question, Sentence reason, Sentence lift) {}
+public record RuledOut(String medium, Term name, Question question, Sentence reason, Sentence lift)
+    implements Weighed {}

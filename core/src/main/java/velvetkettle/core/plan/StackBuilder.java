@@ -98,13 +98,29 @@ final class StackBuilder {
     } else {
       builder.cloth(LayerKind.FRONT, "layer.inside-front");
     }
-    int glueLine = builder.layers.size() - 1;
+    return builder.faceDown(medium);
+  }
+
+  /** Something that lies there already, face down below all layers of the garment. */
+  static Stack throughCloth(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
+    StackBuilder builder = new StackBuilder(garment, press);
+    builder.cover(cover);
+    if (garment.kind().layers() == 2) {
+      builder.cloth(LayerKind.BACK, "layer.back");
+      builder.sheet("layer.sheet-between");
+    }
+    builder.cloth(LayerKind.FRONT, "layer.inside-front");
+    return builder.faceDown(medium);
+  }
+
+  private Stack faceDown(PressMedium medium) {
+    int glueLine = layers.size() - 1;
     List<Layer> own = withoutCarrier(medium);
     for (int i = own.size() - 1; i >= 0; i--) {
-      builder.layers.add(own.get(i));
+      layers.add(own.get(i));
     }
-    builder.padAndPlaten();
-    return new Stack(Side.BACK, builder.layers, glueLine);
+    padAndPlaten();
+    return new Stack(Side.BACK, layers, glueLine);
   }
 
   static boolean shines(Garment garment, Celsius platen) {

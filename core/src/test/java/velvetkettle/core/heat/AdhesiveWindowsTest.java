@@ -9,6 +9,9 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Window;
 
@@ -59,11 +62,12 @@ class AdhesiveWindowsTest {
   @DisplayName("its coolest, shortest corner still holds")
   void corner(String medium, Fabric fabric, Fibre fibre) {
     Window window = MediaCatalogue.pressed(medium).orElseThrow().window();
-    Judgement judged =
+    Pressing pressing =
         on(medium, fabric, fibre)
             .at(window.temperature().low().degrees(), window.time().low().count())
-            .judge();
-    assertThat(judged.heat().bond().count()).isGreaterThan(0.9);
+            .build();
+    Reading reading = Reading.of(pressing, HeatRun.nominal(pressing, 0.1).acts());
+    assertThat(reading.bond()).isGreaterThan(0.9);
   }
 
   private static PressingBuilder on(String medium, Fabric fabric, Fibre fibre) {

@@ -60,10 +60,20 @@ class HeatMarginsTest {
   }
 
   @Test
+  @DisplayName("where the likeliest press says no, nothing more is computed than all three margins")
+  void ruledOutEarly() {
+    Judgement judged = film().at(80, 15).judge();
+    assertThat(judged.heat()).isNull();
+    assertThat(judged.margins().ruleOut()).isTrue();
+    assertThat(judged.margins().all()).allMatch(margin -> !margin.reason().key().isEmpty());
+    assertThat(film().judge().margins().ruleOut()).isFalse();
+  }
+
+  @Test
   @DisplayName("a measured press has the same middle and a narrower spread")
   void measuredIsNarrower() {
-    Spread rough = HeatMargins.spread(film().build());
-    Spread known = HeatMargins.spread(film().with(PressKind.PLATE_DRAW, MEASURED).build());
+    Spread rough = film().spread();
+    Spread known = film().with(PressKind.PLATE_DRAW, MEASURED).spread();
     assertThat(known.bond()).isLessThan(rough.bond());
     assertThat(known.glueLine()).isLessThan(rough.glueLine());
     assertThat(film().judge().heat().giveOrTake()).isEqualTo(Kelvin.of(15));

@@ -16,6 +16,7 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.ArtKind;
@@ -133,6 +134,11 @@ final class PressingBuilder {
 
   Judgement judge() {
     return new HeatMargins().judge(build());
+  }
+
+  Spread spread() {
+    Pressing pressing = build();
+    return HeatMargins.spread(pressing, HeatRun.nominal(pressing, 0.1));
   }
 
   Pressing build() {

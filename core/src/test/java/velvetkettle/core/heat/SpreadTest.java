@@ -23,7 +23,7 @@ class SpreadTest {
   @DisplayName("under a film the glue line strays by about 6.5 °C on a press that was not measured")
   void sensitivitiesAgreeWithDraws() {
     Pressing pressing = PressingBuilder.film().build();
-    Spread spread = HeatMargins.spread(pressing);
+    Spread spread = PressingBuilder.film().spread();
     Random random = new Random(5);
     List<Double> bonds = new ArrayList<>();
     List<Double> glueLines = new ArrayList<>();
@@ -50,8 +50,7 @@ class SpreadTest {
   @DisplayName("measured to 2 °C it strays by a few degrees only")
   void measured() {
     Spread spread =
-        HeatMargins.spread(
-            PressingBuilder.film().with(PressKind.PLATE_DRAW, Calibration.readsHigh(0)).build());
+        PressingBuilder.film().with(PressKind.PLATE_DRAW, Calibration.readsHigh(0)).spread();
     assertThat(spread.glueLine()).isBetween(1.5, 4.5);
   }
 

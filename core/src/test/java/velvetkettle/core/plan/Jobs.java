@@ -121,6 +121,16 @@ final class Jobs {
         DyeKind.UNDYED);
   }
 
+  static Garment whitePanel() {
+    return garment(
+        "stage panel",
+        GarmentKind.PANEL,
+        Blend.of(Fibre.POLYESTER),
+        Fabric.TWILL,
+        WHITE,
+        DyeKind.UNDYED);
+  }
+
   static Garment charcoalHalfZip() {
     Colour charcoal = new Colour("charcoal", Depth.DARK, Hue.NEUTRAL);
     Blend blend = Blend.of(Fibre.COTTON, 70, Fibre.POLYESTER);

@@ -11,4 +11,5 @@ public record ClothRow(
     String name,
     String fabric,
     String mainFibre,
-    Json garment) {}
+    Json garment,
+    int version) {}

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Blend;
@@ -27,6 +28,7 @@ import velvetkettle.server.problem.RefusedException;
 /**
  * A garment as the maker typed it; the label stays as it stands on the garment.
  *
+ * @param sizes it comes in, as they stand on the garments; null like none
  * @param weight of its cloth, g/m2; null where such fabrics' usual one is taken
  */
 public record GarmentForm(
@@ -42,7 +44,14 @@ public record GarmentForm(
     @NotNull Set<Obstacle> obstacles,
     @NotNull IronMark iron,
     velvetkettle.core.cloth.@NotNull Size size,
-    @Nullable @Min(5) @Max(3000) Double weight) {
+    @Nullable @Min(5) @Max(3000) Double weight,
+    @jakarta.validation.constraints.Size(max = 30)
+        List<@NotBlank @jakarta.validation.constraints.Size(max = 12) String> sizes) {
+  /** What was kept before sizes were asked for has none. */
+  public GarmentForm {
+    sizes = sizes == null ? List.of() : List.copyOf(sizes);
+  }
+
   /** The garment for core; throws {@link RefusedException} where the label cannot be read. */
   public Garment garment() {
     LabelReading reading = LabelReader.read(label);

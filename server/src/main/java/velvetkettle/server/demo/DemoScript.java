@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
 import velvetkettle.core.shelf.Material;
@@ -13,6 +15,7 @@ import velvetkettle.server.json.Json;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.plan.DecorationForm;
 import velvetkettle.server.press.PressForm;
+import velvetkettle.server.roster.RosterEntryForm;
 
 /** The invented shop as written down in {@code demo/shop.json}, still without dates. */
 record DemoScript(
@@ -50,7 +53,20 @@ record DemoScript(
       Stage stage,
       @Nullable String medium,
       @Nullable String material,
-      int batches) {}
+      int batches,
+      @Nullable List<DecorationForm> also,
+      @Nullable List<RosterEntryForm> roster) {
+    /** All that goes on, the first with the medium and material of the order. */
+    List<DecorationForm> decorations(@Nullable UUID materialId) {
+      List<DecorationForm> all = new ArrayList<>(List.of(goesOn.with(medium, materialId)));
+      all.addAll(also == null ? List.of() : also);
+      return all;
+    }
+
+    List<RosterEntryForm> names() {
+      return roster == null ? List.of() : roster;
+    }
+  }
 
   static DemoScript read(StoredJson json) {
     try (InputStream in = new ClassPathResource("demo/shop.json").getInputStream()) {

@@ -19,7 +19,6 @@ import velvetkettle.server.demo.DemoScript.Order;
 import velvetkettle.server.demo.DemoScript.Stage;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.log.ClothMemoryService;
-import velvetkettle.server.plan.DecorationForm;
 import velvetkettle.server.plan.PlanService;
 import velvetkettle.server.plan.TicketForm;
 import velvetkettle.server.plan.TicketService;
@@ -106,11 +105,18 @@ class DemoShop {
       Random random,
       List<DemoBench.Job> jobs) {
     UUID id = uuid(random);
-    DecorationForm art = order.goesOn().with(order.medium(), material);
     tickets.save(
         id,
         new TicketForm(
-            order.title(), order.customer(), due, order.pieces(), press, garment, List.of(art), 0));
+            order.title(),
+            order.customer(),
+            due,
+            order.pieces(),
+            press,
+            garment,
+            order.decorations(material),
+            order.names(),
+            0));
     if (order.medium() == null) {
       return;
     }

@@ -12,6 +12,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
  * <ul>
  *   <li>Up to schema 2 a recipe knew one second press; it is now the only press after the main one.
  *   <li>Up to schema 2 a job knew one press and nothing of the rest of the shop.
+ *   <li>Up to schema 3 a plan did not say what its decorations do to each other.
  * </ul>
  */
 final class OlderSchemas {
@@ -27,6 +28,10 @@ final class OlderSchemas {
           recipe((ObjectNode) option.path("recipe"));
         }
       }
+    }
+    if (plan.path("schema").asInt() < 4) {
+      ((ObjectNode) plan).putArray("sequence");
+      ((ObjectNode) plan).putArray("alternatives");
     }
     return plan;
   }

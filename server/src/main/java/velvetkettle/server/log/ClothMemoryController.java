@@ -4,15 +4,17 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.server.Page;
-import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.log.ClothMemoryService.KnownCloth;
 
 /** Cloth memory. */
@@ -32,9 +34,16 @@ public class ClothMemoryController {
     return memory.page(page, size);
   }
 
-  /** Keeps a garment as one the shop presses often. */
+  /** Keeps a garment as one the shop presses often, or changes one. */
   @PutMapping("/{id}")
-  public KnownCloth keep(@PathVariable UUID id, @Valid @RequestBody GarmentForm form) {
-    return memory.keep(id, form);
+  public KnownCloth save(@PathVariable UUID id, @Valid @RequestBody ClothForm form) {
+    return memory.save(id, form);
+  }
+
+  /** Nothing happens where it is not there. */
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  public void remove(@PathVariable UUID id) {
+    memory.remove(id);
   }
 }

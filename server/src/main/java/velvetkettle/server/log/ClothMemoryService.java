@@ -1,6 +1,7 @@
 package velvetkettle.server.log;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,6 +13,7 @@ import velvetkettle.server.cloth.ClothMapper;
 import velvetkettle.server.cloth.ClothRow;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.json.StoredJson;
+import velvetkettle.server.problem.StaleException;
 
 /** The cloths this shop knows, with what the log says of each medium on them. */
 @Service
@@ -32,27 +34,60 @@ public class ClothMemoryService {
   /** How a medium came out on a cloth of this kind. */
   public record Tried(Term medium, int good, int bad) {}
 
-  public record KnownCloth(UUID id, String name, GarmentForm garment, List<Tried> tried) {}
+  public record KnownCloth(
+      UUID id, String name, GarmentForm garment, List<Tried> tried, int version) {}
 
   /** Keeps a garment as a cloth of this shop, unless the very same one is known already. */
   public void remember(UUID id, GarmentForm form) {
-    Garment garment = form.garment();
-    cloths.remember(
-        new ClothRow(
-            id,
-            owner.name(),
-            (int) cloths.count(owner.name()),
-            form.name(),
-            garment.fabric().name(),
-            garment.blend().mainFibre().name(),
-            json.write(form)));
+    cloths.remember(row(id, form, (int) cloths.count(owner.name()), 1));
   }
 
-  /** The same, answered with what the log says of it. The very same garment is kept once. */
-  public KnownCloth keep(UUID id, GarmentForm form) {
-    remember(id, form);
-    ClothRow row = cloths.find(owner.name(), json.write(form)).orElseThrow();
-    return known(row, outcomes.learnt(owner.name()));
+  /**
+   * Keeps a new cloth, or changes one; answered with what the log says of it. The very same garment
+   * is kept once, and the same request twice leaves what one left.
+   */
+  public KnownCloth save(UUID id, ClothForm form) {
+    Optional<ClothRow> before = cloths.find(owner.name(), id);
+    if (before.isEmpty()) {
+      remember(id, form.garment());
+      return known(cloths.same(owner.name(), json.write(form.garment())).orElseThrow());
+    }
+    ClothRow old = before.get();
+    boolean done = garment(old).equals(form.garment()) && old.version() == form.version() + 1;
+    if (done) {
+      return known(old);
+    }
+    ClothRow row = row(id, form.garment(), old.position(), form.version() + 1);
+    if (cloths.update(row) == 0) {
+      throw new StaleException(form.version(), old.version());
+    }
+    return known(row);
+  }
+
+  /** Forgets a cloth; what was logged on it stays in the log. */
+  public void remove(UUID id) {
+    cloths.remove(owner.name(), id);
+  }
+
+  private ClothRow row(UUID id, GarmentForm form, int position, int version) {
+    Garment garment = form.garment();
+    return new ClothRow(
+        id,
+        owner.name(),
+        position,
+        form.name(),
+        garment.fabric().name(),
+        garment.blend().mainFibre().name(),
+        json.write(form),
+        version);
+  }
+
+  private GarmentForm garment(ClothRow cloth) {
+    return json.read(cloth.garment(), GarmentForm.class);
+  }
+
+  private KnownCloth known(ClothRow cloth) {
+    return known(cloth, outcomes.learnt(owner.name()));
   }
 
   @Transactional(readOnly = true)
@@ -74,7 +109,6 @@ public class ClothMemoryService {
                         && c.mainFibre().name().equals(cloth.mainFibre()))
             .map(c -> new Tried(new Term("medium." + c.medium()), c.good(), c.bad()))
             .toList();
-    return new KnownCloth(
-        cloth.id(), cloth.name(), json.read(cloth.garment(), GarmentForm.class), tried);
+    return new KnownCloth(cloth.id(), cloth.name(), garment(cloth), tried, cloth.version());
   }
 }

@@ -20,6 +20,7 @@ import velvetkettle.core.quantity.Millimetres;
  *
  * @param medium what the maker took; null while nothing is chosen
  * @param materialId the roll or sheet from the shelf; null where none is named
+ * @param over the id of the decoration that it lies on; null where it lies on the cloth
  */
 public record DecorationForm(
     @NotBlank @Size(max = 40) String id,
@@ -36,7 +37,8 @@ public record DecorationForm(
     @Nullable StoneSize stoneSize,
     @Min(0) @Max(20_000) int stones,
     @Nullable @Size(max = 40) String medium,
-    @Nullable UUID materialId) {
+    @Nullable UUID materialId,
+    @Nullable @Size(max = 40) String over) {
   /** The same with what was taken for it. */
   public DecorationForm with(@Nullable String takenMedium, @Nullable UUID takenMaterial) {
     return new DecorationForm(
@@ -54,7 +56,8 @@ public record DecorationForm(
         stoneSize,
         stones,
         takenMedium,
-        takenMaterial);
+        takenMaterial,
+        over);
   }
 
   public Artwork artwork() {

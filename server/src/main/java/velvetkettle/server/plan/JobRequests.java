@@ -1,6 +1,11 @@
 package velvetkettle.server.plan;
 
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.media.MediaCatalogue;
@@ -43,6 +48,7 @@ class JobRequests {
   }
 
   JobRequest of(GarmentForm garment, List<DecorationForm> decorations, int pieces, UUID pressId) {
+    refuseImpossibleLayers(decorations);
     return new JobRequest(
         garment.garment(),
         decorations.stream().map(this::decoration).toList(),
@@ -51,6 +57,53 @@ class JobRequests {
         rooms.workroom(),
         shop(),
         logbook.learnt());
+  }
+
+  /** Refuses a press or a material that was taken away since the ticket named it. */
+  void refuseGone(UUID pressId, List<DecorationForm> decorations) {
+    Optional<Sentence> gone = pressGone(pressId);
+    if (gone.isPresent()) {
+      throw new RefusedException("pressId", gone.get());
+    }
+    for (int i = 0; i < decorations.size(); i++) {
+      UUID material = decorations.get(i).materialId();
+      if (material != null && materials.isGone(material)) {
+        throw new RefusedException(
+            "decorations[" + i + "].materialId",
+            Sentence.of("material.gone", materials.material(material).name()));
+      }
+    }
+  }
+
+  /** What lies over another lies over one of this garment, and in the end on the cloth. */
+  private static void refuseImpossibleLayers(List<DecorationForm> decorations) {
+    Map<String, String> below = new HashMap<>();
+    Set<String> ids = new HashSet<>();
+    for (DecorationForm decoration : decorations) {
+      ids.add(decoration.id());
+      if (decoration.over() != null) {
+        below.put(decoration.id(), decoration.over());
+      }
+    }
+    for (int i = 0; i < decorations.size(); i++) {
+      DecorationForm decoration = decorations.get(i);
+      String at = decoration.over();
+      for (int depth = 0; at != null; depth++) {
+        if (!ids.contains(at) || depth >= decorations.size()) {
+          throw new RefusedException(
+              "decorations[" + i + "].over",
+              Sentence.of("plan.impossible-layers", decoration.description()));
+        }
+        at = below.get(at);
+      }
+    }
+  }
+
+  /** That the press is no longer in the drawer; empty where it is. */
+  Optional<Sentence> pressGone(UUID pressId) {
+    return presses.isGone(pressId)
+        ? Optional.of(Sentence.of("press.gone", presses.press(pressId).name()))
+        : Optional.empty();
   }
 
   private Shop shop() {
@@ -72,7 +125,8 @@ class JobRequests {
         form.id(),
         form.artwork(),
         form.medium(),
-        material == null ? null : materials.material(material));
+        material == null ? null : materials.material(material),
+        form.over());
   }
 
   /**

@@ -1,12 +1,14 @@
 package velvetkettle.server.plan;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.plan.Clash;
 import velvetkettle.core.plan.HeatStories;
 import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
@@ -18,6 +20,7 @@ import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
+import velvetkettle.server.problem.RefusedException;
 
 @Service
 @Transactional
@@ -50,11 +53,18 @@ public class PlanService {
     this.clock = clock;
   }
 
-  /** What a plan would say, without keeping it. */
+  /**
+   * What a plan would say, without keeping it. What was taken once and will not do any more counts
+   * as not taken.
+   */
   @Transactional(readOnly = true)
   public Plan preview(TicketForm form) {
-    return planner.plan(
-        requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId()));
+    JobRequest job = requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId());
+    Plan open = planner.plan(job.withMedia(taken -> null));
+    JobRequest taken = job.withMedia(decoration -> open.possible(decoration));
+    return taken.decorations().stream().allMatch(d -> d.medium() == null)
+        ? open
+        : planner.plan(taken);
   }
 
   /**
@@ -67,9 +77,11 @@ public class PlanService {
       return view(made.get());
     }
     TicketView ticket = tickets.ticket(ticketId);
+    requests.refuseGone(ticket.pressId(), ticket.decorations());
     JobRequest request =
         requests.of(ticket.garment(), ticket.decorations(), ticket.pieces(), ticket.pressId());
     Plan plan = planner.plan(request);
+    refuseClash(plan);
     PlanRow row =
         new PlanRow(
             planId,
@@ -96,6 +108,14 @@ public class PlanService {
             .flatMap(medium -> MediaCatalogue.pressed(medium == null ? "" : medium).stream())
             .anyMatch(medium -> medium.cutFace().worked());
     return cut ? Station.CUT : Station.PRESS;
+  }
+
+  private static void refuseClash(Plan plan) {
+    Clash clash = plan.clash();
+    if (clash != null) {
+      throw new RefusedException(
+          "decorations", Sentence.of("plan.clash", clash.reason(), clash.lift()));
+    }
   }
 
   @Transactional(readOnly = true)
@@ -126,11 +146,14 @@ public class PlanService {
     Plan made = json.read(row.body(), Plan.class);
     JobRequest now =
         requests.of(ticket.garment(), ticket.decorations(), ticket.pieces(), ticket.pressId());
+    List<Sentence> told = new ArrayList<>();
+    requests.pressGone(ticket.pressId()).ifPresent(told::add);
     try {
-      return Since.of(then, made, now, planner.plan(now), null);
+      told.addAll(Since.of(then, made, now, planner.plan(now), null));
     } catch (RuledOutException e) {
-      return Since.of(then, made, now, null, e.ruledOut());
+      told.addAll(Since.of(then, made, now, null, e.ruledOut()));
     }
+    return told;
   }
 
   /** The request that a plan was made from. */

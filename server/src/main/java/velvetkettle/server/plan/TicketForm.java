@@ -10,11 +10,14 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import velvetkettle.core.roster.Roster;
 import velvetkettle.server.cloth.GarmentForm;
+import velvetkettle.server.roster.RosterEntryForm;
 
 /**
  * A ticket as the maker typed it.
  *
+ * @param roster who gets the pieces; empty where they are all alike
  * @param version the version it was read at; 0 for a new one
  */
 public record TicketForm(
@@ -25,4 +28,10 @@ public record TicketForm(
     @NotNull UUID pressId,
     @NotNull @Valid GarmentForm garment,
     @NotEmpty @Size(max = 6) List<@Valid DecorationForm> decorations,
-    @Min(0) int version) {}
+    @Size(max = Roster.MOST) List<@Valid RosterEntryForm> roster,
+    @Min(0) int version) {
+  /** A ticket without a roster has none; so have drafts that were typed before there were any. */
+  public TicketForm {
+    roster = roster == null ? List.of() : List.copyOf(roster);
+  }
+}

@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 public interface TicketMapper {
   String COLUMNS =
-      "id, owner, number, title, customer, due_at, pieces, press_id, station, garment, decorations, search, version,"
-          + " created_at, updated_at";
+      "id, owner, number, title, customer, due_at, pieces, press_id, station, garment, decorations, roster, search,"
+          + " version, created_at, updated_at";
 
   /** Numbers run on for each owner; the lock keeps two new tickets from taking the same one. */
   @Select("select 1 from pg_advisory_xact_lock(hashtext('ticket ' || #{owner}))")
@@ -27,13 +27,14 @@ public interface TicketMapper {
       "insert into ticket ("
           + COLUMNS
           + ") values (#{id}, #{owner}, #{number}, #{title}, #{customer}, #{dueAt}, #{pieces}, #{pressId}, #{station},"
-          + " #{garment}, #{decorations}, #{search}, #{version}, #{createdAt}, #{updatedAt})")
+          + " #{garment}, #{decorations}, #{roster}, #{search}, #{version}, #{createdAt}, #{updatedAt})")
   void insert(TicketRow ticket);
 
   /** Returns 0 where the row has moved on from the version before. */
   @Update(
       "update ticket set title = #{title}, customer = #{customer}, due_at = #{dueAt}, pieces = #{pieces},"
           + " press_id = #{pressId}, station = #{station}, garment = #{garment}, decorations = #{decorations},"
+          + " roster = #{roster},"
           + " search = #{search}, version = #{version}, updated_at = #{updatedAt}"
           + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
   int update(TicketRow ticket);

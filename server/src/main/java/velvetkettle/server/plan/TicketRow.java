@@ -17,6 +17,7 @@ public record TicketRow(
     Station station,
     Json garment,
     Json decorations,
+    Json roster,
     String search,
     int version,
     Instant createdAt,

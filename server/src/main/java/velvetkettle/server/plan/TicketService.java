@@ -11,13 +11,16 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.press.PressService;
 import velvetkettle.server.problem.NotFoundException;
+import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.problem.StaleException;
+import velvetkettle.server.roster.RosterEntryForm;
 
 @Service
 @Transactional
@@ -62,8 +65,10 @@ public class TicketService {
   public TicketView save(UUID id, TicketForm form) {
     // Refuses what core would refuse, before anything is kept.
     requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId());
+    refuseOtherCount(form);
     Optional<TicketRow> before = tickets.find(owner.name(), id);
     if (before.isEmpty()) {
+      requests.refuseGone(form.pressId(), form.decorations());
       tickets.lockNumbers(owner.name());
       TicketRow row =
           row(id, form, tickets.nextNumber(owner.name()), 1, clock.instant(), Station.METHOD);
@@ -134,6 +139,7 @@ public class TicketService {
         station,
         json.write(form.garment()),
         json.write(form.decorations()),
+        json.write(form.roster()),
         search,
         version,
         created,
@@ -156,7 +162,8 @@ public class TicketService {
         && old.pieces() == now.pieces()
         && old.pressId().equals(now.pressId())
         && garment(old).equals(garment(now))
-        && decorations(old).equals(decorations(now));
+        && decorations(old).equals(decorations(now))
+        && roster(old).equals(roster(now));
   }
 
   private GarmentForm garment(TicketRow row) {
@@ -165,6 +172,24 @@ public class TicketService {
 
   private List<DecorationForm> decorations(TicketRow row) {
     return Arrays.asList(json.read(row.decorations(), DecorationForm[].class));
+  }
+
+  private List<RosterEntryForm> roster(TicketRow row) {
+    return Arrays.asList(json.read(row.roster(), RosterEntryForm[].class));
+  }
+
+  /** Every piece of a roster has its entry. */
+  private static void refuseOtherCount(TicketForm form) {
+    int entries = form.roster().size();
+    for (int i = 0; i < entries; i++) {
+      if (form.roster().get(i).saysNothing()) {
+        throw new RefusedException(
+            "roster[" + i + "].name", Sentence.of("roster.empty-entry", i + 1));
+      }
+    }
+    if (entries > 0 && entries != form.pieces()) {
+      throw new RefusedException("pieces", Sentence.of("roster.pieces", entries, form.pieces()));
+    }
   }
 
   private TicketView view(TicketRow row) {
@@ -187,6 +212,7 @@ public class TicketService {
         presses.press(row.pressId()),
         garment,
         decorations,
+        roster(row),
         row.version(),
         row.station(),
         Stations.of(row, decorations, plan.isPresent(), current, logged),

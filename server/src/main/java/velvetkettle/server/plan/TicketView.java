@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.cloth.GarmentForm;
+import velvetkettle.server.roster.RosterEntryForm;
 
 /**
  * A ticket with where it stands.
@@ -28,6 +29,7 @@ public record TicketView(
     Press press,
     GarmentForm garment,
     List<DecorationForm> decorations,
+    List<RosterEntryForm> roster,
     int version,
     Station station,
     List<StationState> stations,

@@ -37,9 +37,17 @@ public interface PressMapper {
   @Select(
       "select "
           + COLUMNS
-          + " from press where owner = #{owner} order by position, name limit #{size} offset #{offset}")
+          + " from press where owner = #{owner} and not gone order by position, name limit #{size} offset #{offset}")
   List<PressRow> page(String owner, int size, int offset);
 
-  @Select("select count(*) from press where owner = #{owner}")
+  /** Takes it away; it stays for the tickets that name it. */
+  @Update("update press set gone = true where owner = #{owner} and id = #{id}")
+  void remove(String owner, UUID id);
+
+  /** False where there never was one. */
+  @Select("select exists (select 1 from press where owner = #{owner} and id = #{id} and gone)")
+  boolean isGone(String owner, UUID id);
+
+  @Select("select count(*) from press where owner = #{owner} and not gone")
   long count(String owner);
 }

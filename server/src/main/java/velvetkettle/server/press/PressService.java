@@ -8,10 +8,12 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.StoneSize;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
+import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.problem.StaleException;
 
 @Service
@@ -59,10 +61,30 @@ public class PressService {
         .orElseThrow(() -> new NotFoundException("press", id));
   }
 
+  /** Whether it was taken out of the drawer. */
+  public boolean isGone(UUID id) {
+    return presses.isGone(owner.name(), id);
+  }
+
+  /** Takes it out of the drawer; tickets that name it keep it until they are planned anew. */
+  public void remove(UUID id) {
+    boolean last =
+        presses.count(owner.name()) == 1
+            && presses.find(owner.name(), id).isPresent()
+            && !isGone(id);
+    if (last) {
+      throw new RefusedException("", Sentence.of("press.last"));
+    }
+    presses.remove(owner.name(), id);
+  }
+
   /** Makes or changes a press. The same request twice leaves what one left. */
   public PressView save(UUID id, PressForm form) {
     Press press = form.press();
     Optional<PressRow> before = presses.find(owner.name(), id);
+    if (isGone(id)) {
+      throw new NotFoundException("press", id);
+    }
     if (before.isEmpty()) {
       PressRow row =
           PressRow.of(

@@ -158,13 +158,12 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   private static String path(JsonMappingException e) {
-    return e.getPath().stream()
-        .map(
-            part ->
-                part.getFieldName() == null
-                    ? Integer.toString(part.getIndex())
-                    : part.getFieldName())
-        .collect(Collectors.joining("."));
+    StringBuilder path = new StringBuilder();
+    for (JsonMappingException.Reference part : e.getPath()) {
+      String name = part.getFieldName();
+      path.append(name == null ? "[" + part.getIndex() + "]" : path.isEmpty() ? name : "." + name);
+    }
+    return path.toString();
   }
 
   private static String what(JsonMappingException e) {

@@ -27,10 +27,18 @@ public interface MaterialMapper {
   Optional<MaterialRow> find(String owner, UUID id);
 
   @Select(
-      "select id, owner, position, body, version from material where owner = #{owner}"
-          + " order by position limit #{size} offset #{offset}")
+      "select id, owner, position, body, version from material where owner = #{owner} and not gone"
+          + " order by position, id limit #{size} offset #{offset}")
   List<MaterialRow> page(String owner, int size, int offset);
 
-  @Select("select count(*) from material where owner = #{owner}")
+  /** Takes it away; it stays for the tickets that name it. */
+  @Update("update material set gone = true where owner = #{owner} and id = #{id}")
+  void remove(String owner, UUID id);
+
+  /** False where there never was one. */
+  @Select("select exists (select 1 from material where owner = #{owner} and id = #{id} and gone)")
+  boolean isGone(String owner, UUID id);
+
+  @Select("select count(*) from material where owner = #{owner} and not gone")
   long count(String owner);
 }

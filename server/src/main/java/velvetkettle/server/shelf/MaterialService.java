@@ -38,8 +38,20 @@ public class MaterialService {
     return new Page<>(items, page, size, materials.count(owner.name()));
   }
 
+  /** What was taken off the shelf is still known, with nothing left of it. */
   public Material material(UUID id) {
-    return material(row(id));
+    Material material = material(row(id));
+    return isGone(id) ? material.with(0, List.of()) : material;
+  }
+
+  /** Whether it was taken off the shelf. */
+  public boolean isGone(UUID id) {
+    return materials.isGone(owner.name(), id);
+  }
+
+  /** Takes it off the shelf; tickets that name it keep it until they are planned anew. */
+  public void remove(UUID id) {
+    materials.remove(owner.name(), id);
   }
 
   /** Puts a material on the shelf, behind the others. */
@@ -57,6 +69,9 @@ public class MaterialService {
 
   /** Makes or changes a material. The same request twice leaves what one left. */
   public MaterialView save(UUID id, MaterialForm form) {
+    if (isGone(id)) {
+      throw new NotFoundException("material", id);
+    }
     Optional<MaterialRow> before = materials.find(owner.name(), id);
     if (before.isEmpty()) {
       add(id, form.material(List.of()));

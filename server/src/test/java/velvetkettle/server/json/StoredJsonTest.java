@@ -82,7 +82,23 @@ class StoredJsonTest {
     Option option = plan.decorations().get(0).options().get(0);
     assertThat(option.scores()).hasSizeGreaterThan(5);
     assertThat(option.recipe().tool()).isNotEmpty();
+    assertThat(plan.sequence()).isEmpty();
+    assertThat(plan.clash()).isNull();
+    assertThat(plan.totals()).isNull();
+    assertThat(request.decorations().get(0).over()).isNull();
     assertThat(request.shop().drawer()).hasSizeGreaterThan(1);
+  }
+
+  @Test
+  void schemaFourStillOpens() throws IOException {
+    Plan plan = json.read(golden("plan-schema-4.json"), Plan.class);
+    JobRequest request = json.read(golden("request-schema-4.json"), JobRequest.class);
+    assertThat(plan.schema()).isEqualTo(4);
+    assertThat(plan.sequence()).hasSize(3);
+    assertThat(plan.sequence().get(0).added()).isNotNull();
+    assertThat(plan.alternatives()).isNotEmpty();
+    assertThat(plan.totals()).isNotNull();
+    assertThat(request.decorations()).hasSize(3);
   }
 
   @Test

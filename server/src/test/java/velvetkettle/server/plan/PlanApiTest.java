@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.plan.Plan;
@@ -74,6 +75,52 @@ class PlanApiTest extends ServerTest {
     JsonNode again = json(put("/api/tickets/" + ticket + "/plans/" + UUID.randomUUID(), ""));
     assertThat(again.path("number").asInt()).isEqualTo(2);
     assertThat(dial(again)).isEqualTo(dial(made) + 8);
+  }
+
+  @Test
+  @DisplayName("two things that no order brings onto one garment are named, and make no plan")
+  void clash() throws Exception {
+    Map<String, Object> below = decoration("a", "raised letters", "film-puff", "RAISED", null);
+    Map<String, Object> above = decoration("b", "a thin line", "film-smooth", "ANY", "a");
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    Map<String, Object> garment = TicketForms.garment();
+    garment.put("label", "100% cotton");
+    garment.put("dye", "REACTIVE");
+    form.put("garment", garment);
+    form.put("decorations", List.of(below, above));
+    JsonNode preview = json(post("/api/plans/preview", form).andExpect(status().isOk()));
+    assertThat(preview.at("/clash/first").asText()).isEqualTo("a");
+    assertThat(preview.at("/clash/reason").asText()).contains("“raised letters”", "“a thin line”");
+    assertThat(preview.path("sequence")).isEmpty();
+    String ticket = UUID.randomUUID().toString();
+    put("/api/tickets/" + ticket, form).andExpect(status().isOk());
+    put("/api/tickets/" + ticket + "/plans/" + UUID.randomUUID(), "")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].field").value("decorations"));
+    get("/api/tickets/" + ticket + "/plans").andExpect(jsonPath("$.total").value(0));
+  }
+
+  @Test
+  @DisplayName("what was taken and will not do any more is weighed anew in a preview")
+  void previewForgives() throws Exception {
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    form.put("decorations", List.of(decoration("a", "letters", "film-smooth", "ANY", null)));
+    JsonNode preview = json(post("/api/plans/preview", form).andExpect(status().isOk()));
+    assertThat(preview.at("/decorations/0/taken").asBoolean()).isFalse();
+    form.put("decorations", List.of(decoration("a", "letters", "film-block", "ANY", null)));
+    assertThat(json(post("/api/plans/preview", form)).at("/decorations/0/taken").asBoolean())
+        .isTrue();
+  }
+
+  private static Map<String, Object> decoration(
+      String id, String description, String medium, String surface, @Nullable String over) {
+    Map<String, Object> decoration = TicketForms.decoration();
+    decoration.put("id", id);
+    decoration.put("description", description);
+    decoration.put("medium", medium);
+    decoration.put("surface", surface);
+    decoration.put("over", over);
+    return decoration;
   }
 
   @Test

@@ -18,7 +18,6 @@ class SinceApiTest extends ServerTest {
   @AfterEach
   void forget() {
     database.update("delete from schools");
-    database.update("delete from cloth");
   }
 
   @Test
@@ -43,24 +42,34 @@ class SinceApiTest extends ServerTest {
   }
 
   @Test
-  @DisplayName("a garment is kept once, with its own weight; one that no such cloth has is refused")
-  void blanks() throws Exception {
-    Map<String, Object> garment = TicketForms.garment();
-    garment.put("weight", 180);
-    put("/api/cloths/" + UUID.randomUUID(), garment).andExpect(status().isOk());
-    put("/api/cloths/" + UUID.randomUUID(), garment)
+  @DisplayName("a press that was taken out of the drawer is told, and plans nothing any more")
+  void pressGone() throws Exception {
+    String press = UUID.randomUUID().toString();
+    put("/api/presses/" + press, TicketForms.press("Old clam")).andExpect(status().isOk());
+    String ticket = planned(press);
+    delete("/api/presses/" + press).andExpect(status().isNoContent());
+    delete("/api/presses/" + press).andExpect(status().isNoContent());
+    assertThat(json(get("/api/tickets/" + ticket + "/since")).get(0).asText())
+        .isEqualTo("Old clam is no longer in the drawer. Choose another press under Garment.");
+    get("/api/tickets/" + ticket)
         .andExpect(status().isOk())
-        .andExpect(jsonPath("$.garment.weight").value(180));
-    get("/api/cloths").andExpect(jsonPath("$.total").value(1));
-    garment.put("weight", 2000);
-    put("/api/cloths/" + UUID.randomUUID(), garment)
+        .andExpect(jsonPath("$.press.name").value("Old clam"));
+    put("/api/tickets/" + ticket + "/plans/" + UUID.randomUUID(), "")
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(jsonPath("$.fields[0].field").value("garment.weight"))
-        .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("90 to 450")));
+        .andExpect(jsonPath("$.fields[0].field").value("pressId"));
+    put("/api/tickets/" + UUID.randomUUID(), TicketForms.navyRowingTop(press))
+        .andExpect(status().isUnprocessableEntity());
+    put("/api/presses/" + press, TicketForms.press("Old clam")).andExpect(status().isNotFound());
+    assertThat(get("/api/presses").andReturn().getResponse().getContentAsString())
+        .doesNotContain("Old clam");
   }
 
   private String planned() throws Exception {
-    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    return planned(PRESS);
+  }
+
+  private String planned(String press) throws Exception {
+    Map<String, Object> form = TicketForms.navyRowingTop(press);
     Map<String, Object> decoration = TicketForms.decoration();
     decoration.put("medium", "film-block");
     form.put("decorations", List.of(decoration));

@@ -148,6 +148,8 @@ class TicketApiTest extends ServerTest {
         bad("empty label", form -> label(form, ""), "garment.label"),
         bad("too wide", form -> decoration(form, "width", 3001), "decorations[0].width"),
         bad("an unknown medium", form -> decoration(form, "medium", "tar"), "decorations.medium"),
+        bad("over nothing", form -> decoration(form, "over", "b"), "decorations[0].over"),
+        bad("over itself", form -> decoration(form, "over", "a"), "decorations[0].over"),
         bad("no colours", form -> decoration(form, "colours", 0), "decorations[0].colours"));
   }
 

@@ -5,10 +5,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.hamcrest.Matchers;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -76,20 +76,29 @@ class PressApiTest extends ServerTest {
     assertThat(plan.at("/decorations/0/options").findValuesAsText("press")).contains("Stone wand");
   }
 
+  @Test
+  @DisplayName("the last press stays in the drawer, because a shop without one plans nothing")
+  void theLastPress() throws Exception {
+    database.update("update press set owner = 'elsewhere' where id::text <> ?", PRESS);
+    try {
+      delete("/api/presses/" + PRESS)
+          .andExpect(status().isUnprocessableEntity())
+          .andExpect(jsonPath("$.detail", Matchers.containsString("Add another first")));
+      put("/api/presses/" + id, press("PLATE_SWING", 9000, 9, true)).andExpect(status().isOk());
+      delete("/api/presses/" + id).andExpect(status().isNoContent());
+      get("/api/presses").andExpect(jsonPath("$.total").value(1));
+    } finally {
+      database.update("update press set owner = 'shop'");
+    }
+  }
+
   private static Map<String, Object> press(
       String kind, Integer newtons, Integer scale, boolean clad) {
-    Map<String, Object> press = new LinkedHashMap<>();
-    press.put("name", "Press");
+    Map<String, Object> press = TicketForms.press("Press");
     press.put("kind", kind);
-    press.put("platenWidth", 400);
-    press.put("platenDepth", 500);
-    press.put("measured", false);
-    press.put("readsHigh", 0);
     press.put("newtons", newtons);
     press.put("scale", scale);
     press.put("cladInPtfe", clad);
-    press.put("tips", List.of());
-    press.put("version", 0);
     return press;
   }
 }

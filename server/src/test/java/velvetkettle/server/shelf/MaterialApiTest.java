@@ -4,6 +4,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.hamcrest.Matchers;
@@ -13,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import velvetkettle.server.ServerTest;
+import velvetkettle.server.TicketForms;
 
 class MaterialApiTest extends ServerTest {
   private final String address = "/api/materials/" + UUID.randomUUID();
@@ -77,6 +79,26 @@ class MaterialApiTest extends ServerTest {
     put(address, film("name", "x".repeat(300))).andExpect(status().isUnprocessableEntity());
     put(address, film("name", "Tideway 🌊")).andExpect(status().isOk());
     get("/api/materials").andExpect(jsonPath("$.items[0].material.name").value("Tideway 🌊"));
+  }
+
+  @Test
+  @DisplayName("what is taken off the shelf is offered no more; a ticket that names it must choose")
+  void removed() throws Exception {
+    put(address, film()).andExpect(status().isOk());
+    delete(address).andExpect(status().isNoContent());
+    delete(address).andExpect(status().isNoContent());
+    get("/api/materials").andExpect(jsonPath("$.total").value(0));
+    put(address, film()).andExpect(status().isNotFound());
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    Map<String, Object> decoration = TicketForms.decoration();
+    decoration.put("materialId", address.substring(address.lastIndexOf('/') + 1));
+    form.put("decorations", List.of(decoration));
+    put("/api/tickets/" + UUID.randomUUID(), form)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].field").value("decorations[0].materialId"))
+        .andExpect(
+            jsonPath(
+                "$.detail", Matchers.containsString("Tideway white is no longer on the shelf")));
   }
 
   private static Map<String, Object> film(String field, Object value) {

@@ -42,11 +42,12 @@ public final class Sequence {
    * What the scenes did.
    *
    * @param passages what each scene left, in their order
-   * @param kept what the layers are in the end
+   * @param kept what the layers were after each scene, in the same order
    */
-  public record Played(List<Passage> passages, Kept kept) {
+  public record Played(List<Passage> passages, List<Kept> kept) {
     public Played {
       passages = List.copyOf(passages);
+      kept = List.copyOf(kept);
     }
   }
 
@@ -78,10 +79,12 @@ public final class Sequence {
     sequence.faceUp.putAll(before.faceUp());
     sequence.doses.putAll(before.doses());
     List<Passage> passages = new ArrayList<>();
+    List<Kept> kept = new ArrayList<>();
     for (Scene scene : scenes) {
       passages.add(sequence.play(scene));
+      kept.add(new Kept(sequence.faceUp, sequence.doses));
     }
-    return new Played(passages, new Kept(sequence.faceUp, sequence.doses));
+    return new Played(passages, kept);
   }
 
   private Passage play(Scene scene) {

@@ -23,7 +23,6 @@ import velvetkettle.core.heat.story.HeatStory.LayerTrack;
 import velvetkettle.core.heat.story.HeatStory.Limit;
 import velvetkettle.core.heat.story.HeatStory.Stretch;
 import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Laying;
 import velvetkettle.core.heat.turn.Peeling;
@@ -48,6 +47,7 @@ public final class StoryTeller {
   private static final int MOMENTS = 40;
 
   private final Pressing pressing;
+  private final HeatRun.Run run;
   private final List<Act> acts;
   private final Reading reading;
   private final List<Double> seconds = new ArrayList<>();
@@ -59,7 +59,8 @@ public final class StoryTeller {
 
   private StoryTeller(Pressing pressing) {
     this.pressing = pressing;
-    acts = HeatRun.of(pressing, pressing.turns(), Draw.NOMINAL, Conduction.TOLERANCE);
+    run = HeatRun.nominal(pressing, Conduction.TOLERANCE);
+    acts = run.acts();
     reading = Reading.of(pressing, acts);
   }
 
@@ -218,7 +219,7 @@ public final class StoryTeller {
 
   private HeatStory.@Nullable PeelMoment peelMoment() {
     return Peeling.hasCarrier(pressing.medium())
-        ? new HeatStory.PeelMoment(Peeling.onPad(pressing), Peeling.onTable(pressing))
+        ? new HeatStory.PeelMoment(Peeling.onPad(pressing, run), Peeling.onTable(pressing, run))
         : null;
   }
 

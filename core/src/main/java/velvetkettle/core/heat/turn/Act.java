@@ -30,10 +30,10 @@ public record Act(Turn turn, Laying laying, Passage passage) {
 
   /** The cloth's face under film, print or web at a moment, °C. */
   public double clothUnderMedium(int moment) {
-    int below = laying.bondBelow();
+    int[] cloth = laying.cloth();
     return laying.side() == Side.FACE
-        ? trace().upperFace(moment, below + 1)
-        : trace().lowerFace(moment, below);
+        ? trace().upperFace(moment, cloth[0])
+        : trace().lowerFace(moment, cloth[cloth.length - 1]);
   }
 
   /** The hottest of the garment's own cloth at a moment, °C. */

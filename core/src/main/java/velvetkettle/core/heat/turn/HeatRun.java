@@ -60,8 +60,7 @@ public final class HeatRun {
    * @param tolerance K per step of the solver
    */
   public static List<Act> of(Pressing pressing, List<Turn> turns, Draw draw, double tolerance) {
-    Adhesive adhesive = Adhesive.of(pressing.medium()).orElse(null);
-    return of(pressing.bench(), adhesive, turns, draw, tolerance);
+    return prepared(pressing, turns, draw).play(0, tolerance, Sequence.Kept.NOTHING).acts();
   }
 
   /**
@@ -73,15 +72,41 @@ public final class HeatRun {
   }
 
   /** Lays up every turn without sending heat through any. */
-  public static HeatRun prepared(
+  public static HeatRun prepared(Pressing pressing, List<Turn> turns, Draw draw) {
+    Adhesive adhesive = Adhesive.of(pressing.medium()).orElse(null);
+    return prepared(pressing.bench(), adhesive, turns, draw);
+  }
+
+  /** Lays up every turn without sending heat through any. */
+  private static HeatRun prepared(
       Bench bench, @Nullable Adhesive adhesive, List<Turn> turns, Draw draw) {
     HeatRun run = new HeatRun(bench, adhesive, turns, draw);
     turns.forEach(run::add);
     return run;
   }
 
-  /** What some turns did, and what they left. */
-  public record Run(List<Act> acts, Sequence.Kept kept) {}
+  /**
+   * What some turns did, and what each of them left.
+   *
+   * @param kept one after each act
+   */
+  public record Run(List<Act> acts, List<Sequence.Kept> kept) {
+    public Run {
+      acts = List.copyOf(acts);
+      kept = List.copyOf(kept);
+    }
+
+    /** What lay there before a turn, counted from the first that was played. */
+    public Sequence.Kept before(int turn) {
+      return turn == 0 ? Sequence.Kept.NOTHING : kept.get(turn - 1);
+    }
+  }
+
+  /** All turns of a pressing as they are likeliest, from the first one on. */
+  public static Run nominal(Pressing pressing, double tolerance) {
+    return prepared(pressing, pressing.turns(), Draw.NOMINAL)
+        .play(0, tolerance, Sequence.Kept.NOTHING);
+  }
 
   /**
    * Sends heat through the turns from one on.

@@ -29,23 +29,32 @@ public final class Peeling {
     return medium.hasCarrier() && medium.glue() != Glue.NONE;
   }
 
-  public static Cooling onPad(Pressing pressing) {
-    return cooling(opened(pressing, false));
+  /**
+   * @param run of all the pressing's turns
+   */
+  public static Cooling onPad(Pressing pressing, HeatRun.Run run) {
+    return cooling(opened(pressing, run, false));
   }
 
-  public static Cooling onTable(Pressing pressing) {
-    return cooling(opened(pressing, true));
+  /**
+   * @param run of all the pressing's turns
+   */
+  public static Cooling onTable(Pressing pressing, HeatRun.Run run) {
+    return cooling(opened(pressing, run, true));
   }
 
   private static Cooling cooling(Act open) {
     return new Cooling(cooler(open, WARM), cooler(open, COLD));
   }
 
-  private static Act opened(Pressing pressing, boolean onTable) {
+  private static Act opened(Pressing pressing, HeatRun.Run run, boolean onTable) {
     List<Turn> turns = new ArrayList<>(pressing.untilPressed());
+    int opened = turns.size();
     turns.add(new Turn.Open(Sentence.of("story.opened"), onTable, false, LONGEST));
-    List<Act> acts = HeatRun.of(pressing, turns, Draw.NOMINAL, TOLERANCE);
-    return acts.get(acts.size() - 1);
+    return HeatRun.prepared(pressing, turns, Draw.NOMINAL)
+        .play(opened, TOLERANCE, run.before(opened))
+        .acts()
+        .get(0);
   }
 
   private static @Nullable Seconds cooler(Act act, double celsius) {

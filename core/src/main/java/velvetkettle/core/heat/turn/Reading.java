@@ -39,7 +39,7 @@ public record Reading(
     double fading,
     double steam,
     double bareShine) {
-  private static final double NOWHERE = -273;
+  static final double NOWHERE = -273;
 
   public static Reading of(Pressing pressing, List<Act> acts) {
     double bond = 0;
@@ -67,10 +67,24 @@ public record Reading(
         glueLine,
         hottest,
         scorch(pressing.garment().blend(), acts),
-        tint(pressing, acts),
-        fading(pressing.garment(), acts),
+        tint(pressing, acts, false),
+        fading(pressing, acts, false),
         steam,
         bare);
+  }
+
+  /** The same with what later presses add. */
+  public Reading under(Exposure later) {
+    return new Reading(
+        bond,
+        bondedAfter,
+        glueLine,
+        Math.max(hottestCloth, later.hottestCloth()),
+        scorch + later.scorch(),
+        tint + later.tint(),
+        fading + later.fading(),
+        steam,
+        bareShine);
   }
 
   private static double bond(Pressing pressing, Act act, double before) {
@@ -123,7 +137,7 @@ public record Reading(
     return Double.isNaN(flows) ? 0 : act.steamAfter(trace.momentAt(flows));
   }
 
-  private static double scorch(Blend blend, List<Act> acts) {
+  static double scorch(Blend blend, List<Act> acts) {
     return blend.shares().stream()
         .filter(FibreShare::counts)
         .flatMap(share -> Scorch.of(share.fibre()).stream())
@@ -136,17 +150,32 @@ public record Reading(
         .orElse(0);
   }
 
-  /** Only cloth whose colour was sublimated has a print to lose. */
-  private static double fading(Garment garment, List<Act> acts) {
-    return garment.dye() != DyeKind.SUBLIMATED
-        ? 0
-        : acts.stream()
-            .filter(Act::closed)
-            .mapToDouble(act -> act.trace().integral(m -> Resublimation.rate(act.hottestCloth(m))))
-            .sum();
+  /**
+   * Only cloth whose colour was sublimated has a print to lose, and a print that lies there
+   * already.
+   */
+  static double fading(Pressing pressing, List<Act> acts, boolean liesThere) {
+    boolean dyed = pressing.garment().dye() == DyeKind.SUBLIMATED;
+    boolean printed = liesThere && pressing.medium() instanceof Sublimation;
+    if (!dyed && !printed) {
+      return 0;
+    }
+    return acts.stream()
+        .filter(Act::closed)
+        .mapToDouble(
+            act ->
+                act.trace()
+                    .integral(
+                        m ->
+                            Resublimation.rate(
+                                dyed ? act.hottestCloth(m) : act.clothUnderMedium(m))))
+        .sum();
   }
 
-  private static double tint(Pressing pressing, List<Act> acts) {
+  /**
+   * @param liesThere whether it lies there from the beginning, and not only once it is pressed
+   */
+  static double tint(Pressing pressing, List<Act> acts, boolean liesThere) {
     if (pressing.medium().hasOwnGround() || pressing.medium() instanceof Sublimation) {
       return 0;
     }
@@ -154,7 +183,7 @@ public record Reading(
     double polyester = garment.blend().percent(Fibre.POLYESTER) / 100;
     boolean blocked = pressing.medium().blocksDye();
     double tint = 0;
-    boolean lies = false;
+    boolean lies = liesThere;
     for (Act act : acts) {
       lies = lies || act.bonds();
       if (lies) {

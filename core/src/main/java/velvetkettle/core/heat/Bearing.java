@@ -1,0 +1,34 @@
+package velvetkettle.core.heat;
+
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.turn.Exposure;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
+
+/**
+ * What a pressing bears of presses that come after it. Heat is computed once; what later presses
+ * add to it is a sum.
+ */
+public final class Bearing {
+  private final Pressing pressing;
+  private final Margins practice;
+  private final @Nullable Reading reading;
+  private final Spread spread;
+
+  /**
+   * @param reading of all its own turns; null where heat is not computed, and practice speaks
+   */
+  Bearing(Pressing pressing, Margins practice, @Nullable Reading reading, Spread spread) {
+    this.pressing = pressing;
+    this.practice = practice;
+    this.reading = reading;
+    this.spread = spread;
+  }
+
+  /** Its margins when all those presses are over. */
+  public Margins after(Exposure later) {
+    return reading == null
+        ? practice
+        : HeatMargins.margins(pressing, reading.under(later), spread, practice);
+  }
+}

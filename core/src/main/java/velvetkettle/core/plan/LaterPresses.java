@@ -1,0 +1,63 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.plan.OrderOfWork.Chosen;
+import velvetkettle.core.plan.OrderOfWork.Pressed;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * The presses of one thing as they come down on another that lies there already: under the same
+ * cover, without its carrier; through the cloth, where they meet the other side of the garment.
+ */
+final class LaterPresses {
+  private LaterPresses() {}
+
+  static List<Turn.Closed> over(Garment garment, Chosen lying, Chosen later) {
+    Pressed pressed = later.worked();
+    if (pressed == null) {
+      return List.of();
+    }
+    boolean behind =
+        later.decoration().artwork().placement().isBehind(lying.decoration().artwork().placement());
+    LaterPresses.Lying there = new LaterPresses.Lying(garment, lying, pressed.press(), behind);
+    List<Turn.Closed> presses = new ArrayList<>();
+    Recipe recipe = pressed.recipe();
+    recipe.before().forEach(press -> presses.add(there.under(press)));
+    presses.add(there.under(recipe.side(), recipe.cover().value(), recipe.setting()));
+    recipe.after().forEach(press -> presses.add(there.under(press)));
+    return presses;
+  }
+
+  private record Lying(Garment garment, Chosen lying, Press press, boolean behind) {
+    Turn.Closed under(ShortPress later) {
+      return under(later.side(), later.cover(), later.setting());
+    }
+
+    Turn.Closed under(Side side, CoverSheet cover, Setting setting) {
+      return new Turn.Closed(
+          Sentence.of("story.turn", StepKind.PRESS),
+          stack((side == Side.BACK) != behind, cover),
+          setting.platen(),
+          setting.pressure(),
+          setting.time(),
+          Turn.Role.NONE);
+    }
+
+    private Stack stack(boolean through, CoverSheet cover) {
+      Pressed pressed = lying.pressed();
+      if (pressed == null) {
+        throw new IllegalArgumentException("nothing lies there for " + lying.decoration().id());
+      }
+      return through
+          ? StackBuilder.throughCloth(garment, press, pressed.medium(), cover)
+          : StackBuilder.secondPress(garment, press, pressed.medium(), cover);
+    }
+  }
+}

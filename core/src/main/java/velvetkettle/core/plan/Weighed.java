@@ -1,0 +1,4 @@
+package velvetkettle.core.plan;
+
+/** What became of one medium for one decoration. */
+sealed interface Weighed permits Option, RuledOut {}

@@ -1,0 +1,83 @@
+package velvetkettle.core.roster;
+
+import java.text.BreakIterator;
+import java.text.Normalizer;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * Who gets a garment of an order, in the order of the list.
+ *
+ * @param entries up to 1000
+ */
+public record Roster(List<Entry> entries) {
+  public static final int MOST = 1000;
+
+  /** Letters in their usual order, from the smallest size on; what is no letter follows. */
+  private static final List<String> LETTERED =
+      List.of("XXS", "XS", "S", "M", "L", "XL", "XXL", "3XL", "4XL", "5XL");
+
+  public Roster {
+    entries = List.copyOf(entries);
+    if (entries.size() > MOST) {
+      throw new IllegalArgumentException("a roster has up to " + MOST + " entries");
+    }
+  }
+
+  /** How many garments of each size, small before large; sizes that are numbers by their value. */
+  public List<Count> sizes() {
+    Map<String, Integer> counts = new TreeMap<>(Roster::smallFirst);
+    for (Entry entry : entries) {
+      counts.merge(entry.size().strip().toUpperCase(Locale.ROOT), 1, Integer::sum);
+    }
+    counts.remove("");
+    return Count.of(counts);
+  }
+
+  private static int smallFirst(String a, String b) {
+    int byLetter = Integer.compare(place(a), place(b));
+    if (byLetter != 0) {
+      return byLetter;
+    }
+    boolean numbers = isNumber(a) && isNumber(b);
+    int byValue = numbers ? Integer.compare(Integer.parseInt(a), Integer.parseInt(b)) : 0;
+    return byValue != 0 ? byValue : a.compareTo(b);
+  }
+
+  private static int place(String size) {
+    int place = LETTERED.indexOf(size);
+    return place >= 0 ? place : LETTERED.size() + (isNumber(size) ? 0 : 1);
+  }
+
+  private static boolean isNumber(String size) {
+    return size.matches("[0-9]{1,9}");
+  }
+
+  /**
+   * How many of each letter and digit have to be cut for all names and numbers, as written: a
+   * letter with its accent is one. Spaces are not cut.
+   */
+  public List<Count> letters() {
+    Map<String, Integer> counts = new TreeMap<>();
+    for (Entry entry : entries) {
+      count(entry.name(), counts);
+      count(entry.number(), counts);
+    }
+    return Count.of(counts);
+  }
+
+  private static void count(String text, Map<String, Integer> counts) {
+    String whole = Normalizer.normalize(text, Normalizer.Form.NFC);
+    BreakIterator letters = BreakIterator.getCharacterInstance(Locale.ROOT);
+    letters.setText(whole);
+    int from = letters.first();
+    for (int to = letters.next(); to != BreakIterator.DONE; from = to, to = letters.next()) {
+      String letter = whole.substring(from, to);
+      if (!letter.isBlank()) {
+        counts.merge(letter, 1, Integer::sum);
+      }
+    }
+  }
+}

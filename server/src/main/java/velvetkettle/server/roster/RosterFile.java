@@ -1,0 +1,183 @@
+package velvetkettle.server.roster;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.roster.Entry;
+import velvetkettle.core.roster.Roster;
+import velvetkettle.server.problem.RefusedException;
+
+/**
+ * A roster as somebody sent it: lines of name, number and size with commas, semicolons or tabs
+ * between them, in UTF-8, UTF-16 or Windows' western code page, with or without a line of headings.
+ *
+ * <ol>
+ *   <li>Bytes become text: by their mark, else as UTF-8 where they are valid, else as Windows-1252.
+ *   <li>The separator is the one that the first lines have most of.
+ *   <li>A first line with known headings says which column is which; without one it is name,
+ *       number, size.
+ *   <li>Each line becomes an entry, or says what is wrong with it.
+ * </ol>
+ */
+final class RosterFile {
+  static final int LARGEST = 500_000;
+
+  private static final char BYTE_ORDER_MARK = '\uFEFF';
+  private static final char[] SEPARATORS = {',', ';', '\t'};
+  private static final int FIRST_LINES = 2_000;
+  private static final Charset WINDOWS = Charset.forName("windows-1252");
+
+  private static final Map<String, Set<String>> HEADINGS =
+      Map.of(
+          "name", Set.of("name", "names", "player", "crew", "cast", "text", "lettering"),
+          "number", Set.of("number", "no", "no.", "nr", "nr.", "#", "num"),
+          "size", Set.of("size", "sizes", "garment size"));
+
+  private static final Map<String, Integer> AS_USUAL = Map.of("name", 0, "number", 1, "size", 2);
+
+  private RosterFile() {}
+
+  /** Throws {@link RefusedException} where it is too large, no text, or empty. */
+  static RosterReading read(byte[] bytes) {
+    if (bytes.length > LARGEST) {
+      throw new RefusedException("", Sentence.of("roster.too-large"));
+    }
+    String text = text(bytes);
+    if (text.isBlank() || text.indexOf('\0') >= 0) {
+      throw new RefusedException("", Sentence.of("roster.no-text"));
+    }
+    char separator = separator(text);
+    List<CSVRecord> lines = lines(text, separator);
+    if (lines.isEmpty()) {
+      throw new RefusedException("", Sentence.of("roster.no-text"));
+    }
+    Map<String, Integer> found = headings(lines.get(0));
+    Map<String, Integer> at = found.isEmpty() ? AS_USUAL : found;
+    List<RosterReading.Row> rows = new ArrayList<>();
+    for (CSVRecord line : lines.subList(found.isEmpty() ? 0 : 1, lines.size())) {
+      rows.add(row(line, at, rows.size()));
+    }
+    return RosterReading.of(rows);
+  }
+
+  private static String text(byte[] bytes) {
+    Charset marked = marked(bytes);
+    String text = marked == null ? unmarked(bytes) : new String(bytes, marked);
+    return !text.isEmpty() && text.charAt(0) == BYTE_ORDER_MARK ? text.substring(1) : text;
+  }
+
+  private static @Nullable Charset marked(byte[] bytes) {
+    if (bytes.length < 2) {
+      return null;
+    }
+    int mark = (bytes[0] & 0xFF) << 8 | bytes[1] & 0xFF;
+    return mark == 0xFEFF
+        ? StandardCharsets.UTF_16BE
+        : mark == 0xFFFE ? StandardCharsets.UTF_16LE : null;
+  }
+
+  private static String unmarked(byte[] bytes) {
+    try {
+      return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+    } catch (CharacterCodingException e) {
+      return new String(bytes, WINDOWS);
+    }
+  }
+
+  private static char separator(String text) {
+    String first = text.substring(0, Math.min(FIRST_LINES, text.length()));
+    char best = SEPARATORS[0];
+    long most = -1;
+    for (char separator : SEPARATORS) {
+      long count = first.chars().filter(c -> c == separator).count();
+      if (count > most) {
+        most = count;
+        best = separator;
+      }
+    }
+    return best;
+  }
+
+  private static List<CSVRecord> lines(String text, char separator) {
+    CSVFormat format =
+        CSVFormat.DEFAULT
+            .builder()
+            .setDelimiter(separator)
+            .setIgnoreEmptyLines(true)
+            .setIgnoreSurroundingSpaces(true)
+            .get();
+    try (CSVParser parser = CSVParser.parse(text, format)) {
+      return parser.stream().filter(line -> !blank(line)).toList();
+    } catch (IOException | UncheckedIOException e) {
+      throw new RefusedException("", Sentence.of("roster.quotes"));
+    }
+  }
+
+  private static boolean blank(CSVRecord line) {
+    return line.stream().allMatch(String::isBlank);
+  }
+
+  /** Empty where the first line is somebody already. */
+  private static Map<String, Integer> headings(CSVRecord first) {
+    Map<String, Integer> columns = new HashMap<>();
+    for (int column = 0; column < first.size(); column++) {
+      String word = first.get(column).strip().toLowerCase(Locale.ROOT);
+      for (Map.Entry<String, Set<String>> heading : HEADINGS.entrySet()) {
+        if (heading.getValue().contains(word)) {
+          columns.putIfAbsent(heading.getKey(), column);
+        }
+      }
+    }
+    return columns;
+  }
+
+  private static RosterReading.Row row(CSVRecord line, Map<String, Integer> at, int before) {
+    String name = cell(line, at.get("name"));
+    String number = cell(line, at.get("number"));
+    String size = cell(line, at.get("size"));
+    int where = (int) line.getRecordNumber();
+    if (before >= Roster.MOST) {
+      return RosterReading.Row.wrong(where, name, number, size, Sentence.of("roster.too-many"));
+    }
+    if (line.stream().anyMatch(cell -> cell.chars().anyMatch(Character::isISOControl))) {
+      return RosterReading.Row.wrong(where, name, number, size, Sentence.of("roster.signs"));
+    }
+    Sentence wrong = wrong(name, number, size);
+    return wrong == null
+        ? RosterReading.Row.right(where, new Entry(name, number, size))
+        : RosterReading.Row.wrong(where, name, number, size, wrong);
+  }
+
+  private static @Nullable Sentence wrong(String name, String number, String size) {
+    if (name.isBlank() && number.isBlank()) {
+      return Sentence.of("roster.nothing");
+    }
+    if (name.codePointCount(0, name.length()) > Entry.LONGEST_NAME) {
+      return Sentence.of("roster.long-name", Entry.LONGEST_NAME);
+    }
+    if (number.codePointCount(0, number.length()) > Entry.LONGEST_NUMBER) {
+      return Sentence.of("roster.long-number", Entry.LONGEST_NUMBER);
+    }
+    return size.codePointCount(0, size.length()) > Entry.LONGEST_SIZE
+        ? Sentence.of("roster.long-size", Entry.LONGEST_SIZE)
+        : null;
+  }
+
+  private static String cell(CSVRecord line, @Nullable Integer column) {
+    return column == null || column >= line.size() ? "" : line.get(column).strip();
+  }
+}

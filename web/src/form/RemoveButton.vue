@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { App } from 'ant-design-vue'
+import type { Problem } from '@/api/client'
+
+/** Takes something away, after asking. */
+const props = defineProps<{ name: string; remove: () => Promise<unknown> }>()
+const { message } = App.useApp()
+const client = useQueryClient()
+const { mutate, isPending } = useMutation<unknown, Problem>({
+  mutationFn: () => props.remove(),
+  onSuccess: () => client.invalidateQueries(),
+  onError: (problem) => message.error(problem.message),
+})
+</script>
+
+<template>
+  <a-popconfirm
+    :title="$t('form.removeSure', { name })"
+    :ok-text="$t('form.remove')"
+    :cancel-text="$t('cancel')"
+    placement="topRight"
+    @confirm="mutate()"
+  >
+    <a-button size="small" :loading="isPending" :aria-label="$t('form.removeOf', { name })">{{
+      $t('form.remove')
+    }}</a-button>
+  </a-popconfirm>
+</template>
