@@ -21,8 +21,13 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideOutsideOfPackages(
-              "velvetkettle.core..", "java..", "org.jspecify..", "com.github.benmanes.caffeine..")
-          .because("the craft knows no framework, no database and no JSON; it may remember");
+              "velvetkettle.core..",
+              "java..",
+              "org.jspecify..",
+              "com.github.benmanes.caffeine..",
+              "org.locationtech.jts..")
+          .because(
+              "the craft knows no framework, no database and no JSON; it may remember and measure");
 
   @ArchTest
   static final ArchRule noDatabaseNoNetNoFiles =
@@ -59,6 +64,8 @@ class ArchitectureTest {
           .definedBy("..core.media..")
           .layer("shelf")
           .definedBy("..core.shelf..")
+          .layer("place")
+          .definedBy("..core.place..")
           .layer("heat")
           .definedBy("..core.heat..")
           .layer("plan")
@@ -73,12 +80,14 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("log")
           .whereLayer("plan")
           .mayOnlyBeAccessedByLayers("run", "log")
+          .whereLayer("place")
+          .mayOnlyBeAccessedByLayers("plan", "run", "log")
           .whereLayer("heat")
           .mayOnlyBeAccessedByLayers("plan", "run", "log")
           .whereLayer("shelf")
           .mayOnlyBeAccessedByLayers("heat", "plan", "run", "log")
           .whereLayer("media")
-          .mayOnlyBeAccessedByLayers("shelf", "heat", "plan", "run", "log")
+          .mayOnlyBeAccessedByLayers("shelf", "place", "heat", "plan", "run", "log")
           .whereLayer("quantity")
           .mayNotAccessAnyLayer();
 

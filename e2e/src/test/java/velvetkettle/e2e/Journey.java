@@ -102,6 +102,8 @@ abstract class Journey {
   protected void pressOnePiece(int steps) {
     for (int step = 1; step <= steps; step++) {
       assertThat(page.getByText(Pattern.compile("step " + step + " of " + steps))).isVisible();
+      // Until the run is open the key does nothing, and the button says so.
+      assertThat(page.locator(".run footer .big")).isEnabled();
       if (page.getByTestId("timer").isVisible()) {
         page.keyboard().press("Space");
         assertThat(button("Pause")).isVisible();

@@ -12,6 +12,7 @@ import velvetkettle.core.quantity.Millimetres;
  *
  * @param name what the maker calls it, 1 to 80 characters
  * @param obstacles near the place of the work
+ * @param layout what was measured of it as it lies flat
  * @param ownWeight as weighed or as its label says, from 0.6 to 3 times what such fabrics weigh;
  *     null where the usual one is taken
  */
@@ -26,7 +27,8 @@ public record Garment(
     Set<Obstacle> obstacles,
     IronMark iron,
     Size size,
-    @Nullable GramsPerSquareMetre ownWeight) {
+    @Nullable GramsPerSquareMetre ownWeight,
+    Layout layout) {
   public Garment(
       String name,
       GarmentKind kind,
@@ -38,7 +40,7 @@ public record Garment(
       Set<Obstacle> obstacles,
       IronMark iron,
       Size size) {
-    this(name, kind, blend, fabric, colour, dye, finish, obstacles, iron, size, null);
+    this(name, kind, blend, fabric, colour, dye, finish, obstacles, iron, size, null, Layout.USUAL);
   }
 
   public Garment {
@@ -49,7 +51,26 @@ public record Garment(
       double usual = fabric.weight().count();
       Bounds.check("weight of " + fabric, ownWeight.count(), 0.6 * usual, 3 * usual, "g/m²");
     }
+    // What was kept before garments were laid out has none.
+    layout = layout == null ? Layout.USUAL : layout;
     obstacles = obstacles.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(obstacles));
+  }
+
+  /** The same cloth, wherever its obstacles lie: all that heat asks about. */
+  public Garment asCloth() {
+    return new Garment(
+        name,
+        kind,
+        blend,
+        fabric,
+        colour,
+        dye,
+        finish,
+        obstacles,
+        iron,
+        size,
+        ownWeight,
+        Layout.USUAL);
   }
 
   /** Of its cloth, as weighed, else as such fabrics usually are. */

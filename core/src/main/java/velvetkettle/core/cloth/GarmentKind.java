@@ -5,13 +5,20 @@ import velvetkettle.core.quantity.Worded;
 /** What the thing is, which tells how many layers of cloth lie between the platens. */
 public enum GarmentKind implements Worded {
   TOP(2),
+  LONG_SLEEVE(2),
   SHIRT(2),
   SWEATSHIRT(2),
   JACKET(2),
+  VEST(2),
   TROUSERS(2),
+  CAPE(1),
+  APRON(1),
   CAP(1),
   BAG(2),
   FLAG(1),
+  PENNANT(1),
+  SCARF(1),
+  TIE(2),
   PANEL(1),
   RIBBON(1);
 

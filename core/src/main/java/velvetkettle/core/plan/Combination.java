@@ -6,6 +6,7 @@ import java.util.List;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.plan.OrderOfWork.Alone;
 import velvetkettle.core.plan.OrderOfWork.Chosen;
+import velvetkettle.core.plan.OrderOfWork.Pressed;
 
 /**
  * One medium for each decoration of a garment, and whether they go together. What the maker took
@@ -89,6 +90,18 @@ final class Combination {
 
   Together together() {
     return together;
+  }
+
+  /** Where everything lies. */
+  List<Placed> placed() {
+    return chosen.stream()
+        .map(
+            one -> {
+              Pressed pressed = one.pressed();
+              String press = pressed == null ? null : pressed.press().name();
+              return new Placed(one.decoration().id(), press, one.placing());
+            })
+        .toList();
   }
 
   List<Operation> operations() {

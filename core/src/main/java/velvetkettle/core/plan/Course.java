@@ -47,6 +47,7 @@ final class Course {
   private static final Seconds CLOTH_COOLS = Seconds.of(30);
 
   private final Garment garment;
+  private final Ground ground;
   private final Schools schools;
   private final String id;
   private final Placement placement;
@@ -59,6 +60,7 @@ final class Course {
 
   private Course(Garment garment, Schools schools, Chosen chosen, Pressed pressed) {
     this.garment = garment;
+    ground = chosen.ground(garment);
     this.schools = schools;
     id = chosen.decoration().id();
     placement = chosen.decoration().artwork().placement();
@@ -111,7 +113,7 @@ final class Course {
         StepKind.PRIME,
         Sentence.of("do.prime-press", prime.cover()),
         prime.setting(),
-        StackBuilder.bare(garment, press, prime.cover()),
+        StackBuilder.bare(ground, prime.cover()),
         Lying.PLACED);
   }
 
@@ -122,7 +124,7 @@ final class Course {
         StepKind.TACK,
         Sentence.of("do.tack-web"),
         tack.setting(),
-        StackBuilder.webAlone(garment, press, medium),
+        StackBuilder.webAlone(ground, medium),
         Lying.TACKED);
     hand("do.web-paper-off");
   }
@@ -193,7 +195,7 @@ final class Course {
         StepKind.SECOND_PRESS,
         Sentence.of(key, second.cover()),
         second.setting(),
-        StackBuilder.secondPress(garment, press, medium, second.cover()),
+        StackBuilder.secondPress(ground, medium, second.cover()),
         Lying.FINISHED);
   }
 
@@ -203,7 +205,7 @@ final class Course {
         StepKind.BACK_PRESS,
         Sentence.of("do.press-back-again"),
         back.setting(),
-        StackBuilder.fromBack(garment, press, medium, back.cover()),
+        StackBuilder.fromBack(ground, medium, back.cover()),
         Lying.FINISHED);
   }
 
@@ -220,7 +222,7 @@ final class Course {
           StepKind.TACK,
           Sentence.of("do.tack"),
           tack.setting(),
-          StackBuilder.fromFace(garment, press, medium, tack.cover()),
+          StackBuilder.fromFace(ground, medium, tack.cover()),
           Lying.TACKED);
     }
     hand(onPocket ? "do.turn-pocket" : "do.turn");

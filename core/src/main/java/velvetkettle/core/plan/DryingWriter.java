@@ -67,7 +67,7 @@ final class DryingWriter {
     Drying drying =
         heat.drying(
             bench,
-            StackBuilder.prePress(garment, press, platen),
+            StackBuilder.prePress(new Ground(garment, press, false), platen),
             platen,
             press.kind().lightestUseful(),
             mainPress);

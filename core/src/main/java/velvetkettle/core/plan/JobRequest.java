@@ -6,7 +6,10 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.Work;
+import velvetkettle.core.place.Placing;
+import velvetkettle.core.place.PlatenOnGarment;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
 
@@ -45,14 +48,37 @@ public record JobRequest(
   public JobRequest withMedia(Function<Decoration, @Nullable String> taken) {
     List<Decoration> changed =
         decorations.stream()
-            .map(d -> new Decoration(d.id(), d.artwork(), taken.apply(d), d.material(), d.over()))
+            .map(
+                d ->
+                    new Decoration(
+                        d.id(), d.artwork(), taken.apply(d), d.material(), d.over(), d.spot()))
             .toList();
     return new JobRequest(garment, changed, pieces, press, workroom, shop, experience);
   }
 
   /** What the work is done on and with, by one of the shop's tools. */
   Bench bench(Press tool) {
-    return new Bench(garment, tool, workroom == null ? Workroom.USUAL : workroom);
+    return new Bench(garment.asCloth(), tool, workroom == null ? Workroom.USUAL : workroom);
+  }
+
+  /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */
+  Placing placing(Decoration decoration, Press tool) {
+    Artwork art = decoration.artwork();
+    return PlatenOnGarment.of(
+        garment,
+        art.placement(),
+        decoration.spot(),
+        art.width(),
+        art.height(),
+        tool,
+        shop.drawer());
+  }
+
+  /** Where a decoration lies that is fixed without heat. */
+  Placing unpressed(Decoration decoration) {
+    Artwork art = decoration.artwork();
+    return PlatenOnGarment.unpressed(
+        garment, art.placement(), decoration.spot(), art.width(), art.height(), press);
   }
 
   Work work(Decoration decoration) {

@@ -7,7 +7,6 @@ import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.plan.OrderOfWork.Chosen;
 import velvetkettle.core.plan.OrderOfWork.Pressed;
 import velvetkettle.core.press.CoverSheet;
-import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Sentence;
@@ -24,9 +23,8 @@ final class LaterPresses {
     if (pressed == null) {
       return List.of();
     }
-    boolean behind =
-        later.decoration().artwork().placement().isBehind(lying.decoration().artwork().placement());
-    LaterPresses.Lying there = new LaterPresses.Lying(garment, lying, pressed.press(), behind);
+    LaterPresses.Lying there =
+        new LaterPresses.Lying(later.ground(garment), lying, later.isBehind(lying));
     List<Turn.Closed> presses = new ArrayList<>();
     Recipe recipe = pressed.recipe();
     recipe.before().forEach(press -> presses.add(there.under(press)));
@@ -35,7 +33,7 @@ final class LaterPresses {
     return presses;
   }
 
-  private record Lying(Garment garment, Chosen lying, Press press, boolean behind) {
+  private record Lying(Ground ground, Chosen lying, boolean behind) {
     Turn.Closed under(ShortPress later) {
       return under(later.side(), later.cover(), later.setting());
     }
@@ -56,8 +54,8 @@ final class LaterPresses {
         throw new IllegalArgumentException("nothing lies there for " + lying.decoration().id());
       }
       return through
-          ? StackBuilder.throughCloth(garment, press, pressed.medium(), cover)
-          : StackBuilder.secondPress(garment, press, pressed.medium(), cover);
+          ? StackBuilder.throughCloth(ground, pressed.medium(), cover)
+          : StackBuilder.secondPress(ground, pressed.medium(), cover);
     }
   }
 }

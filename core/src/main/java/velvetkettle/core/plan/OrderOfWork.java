@@ -11,9 +11,9 @@ import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.media.Film;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.Stones;
+import velvetkettle.core.place.Placing;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Stack;
@@ -37,6 +37,7 @@ final class OrderOfWork {
   /**
    * One decoration with what its steps are for; where nothing is pressed it is fixed without heat.
    *
+   * @param placing where it lies, and under which platen
    * @param testFirst why and what to try before; null where nothing asks for it
    * @param lowerLayer whether it is film with more film over it: it is only tacked, and the press
    *     of the uppermost does the rest
@@ -44,12 +45,13 @@ final class OrderOfWork {
   record Chosen(
       Decoration decoration,
       @Nullable Pressed pressed,
+      Placing placing,
       @Nullable Sentence testFirst,
       boolean lowerLayer) {
     static Chosen of(JobRequest job, Decoration decoration, DecorationPlan plan) {
       Option option = plan.current();
       return option == null
-          ? new Chosen(decoration, null, null, false)
+          ? new Chosen(decoration, null, job.unpressed(decoration), null, false)
           : new Chosen(
               decoration,
               new Pressed(
@@ -57,6 +59,7 @@ final class OrderOfWork {
                   option.recipe(),
                   option.stack(),
                   job.tool(option.press())),
+              job.placing(decoration, job.tool(option.press())),
               option.testFirst(),
               false);
     }
@@ -65,7 +68,21 @@ final class OrderOfWork {
     Chosen among(List<Chosen> all) {
       boolean lower =
           isFilm() && all.stream().anyMatch(c -> c.isFilm() && c.decoration.liesOver(decoration));
-      return new Chosen(decoration, pressed, testFirst, lower);
+      return new Chosen(decoration, pressed, placing, testFirst, lower);
+    }
+
+    /** What its Stacks are laid up between. */
+    Ground ground(Garment garment) {
+      if (pressed == null) {
+        throw new IllegalStateException("nothing is pressed for " + decoration.id());
+      }
+      boolean hasInside = garment.kind().layers() == 2;
+      return new Ground(garment, pressed.press(), hasInside && placing.way().raises());
+    }
+
+    /** Whether the garment is turned over between this one and another. */
+    boolean isBehind(Chosen other) {
+      return placing.face() != other.placing.face();
     }
 
     private boolean isFilm() {
@@ -114,8 +131,7 @@ final class OrderOfWork {
       operations.add(
           new Operation.Handle(Sentence.of("do.keep-off-stones", Precedence.name(stones.get()))));
     } else if (!met.isEmpty()) {
-      boolean behind =
-          met.stream().allMatch(earlier -> placement(next).isBehind(placement(earlier)));
+      boolean behind = met.stream().allMatch(next::isBehind);
       operations.add(
           new Operation.Handle(
               Sentence.of(behind ? "do.sheet-between-sides" : "do.cover-what-lies")));
@@ -124,10 +140,6 @@ final class OrderOfWork {
 
   private static boolean isStones(Chosen chosen) {
     return chosen.pressed() != null && chosen.pressed().medium() instanceof Stones;
-  }
-
-  private static Placement placement(Chosen chosen) {
-    return chosen.decoration().artwork().placement();
   }
 
   private void test(Chosen chosen) {
@@ -142,6 +154,7 @@ final class OrderOfWork {
     PreWash.of(garment, pressed.stream().map(Pressed::medium).toList(), job.shop().schools())
         .ifPresent(wash -> operations.add(new Operation.Handle(wash)));
     garment.obstacles().stream()
+        .filter(OrderOfWork::hasAnInside)
         .sorted()
         .forEach(
             obstacle ->
@@ -174,14 +187,17 @@ final class OrderOfWork {
         new Operation.PrePress(
             Sentence.of(covered ? "do.pre-press-covered" : "do.pre-press"),
             setting,
-            StackBuilder.prePress(garment, press, recipe.platen()),
+            StackBuilder.prePress(new Ground(garment, press, false), recipe.platen()),
             press.name()));
   }
 
+  /** What wants a sheet inside, wherever the platen comes down. */
+  private static boolean hasAnInside(Obstacle obstacle) {
+    return obstacle == Obstacle.POCKET || obstacle == Obstacle.LINING;
+  }
+
   private static String advice(Obstacle obstacle) {
-    return obstacle.hard()
-        ? "do.obstacle.hard"
-        : obstacle == Obstacle.POCKET ? "do.obstacle.pocket" : "do.obstacle.soft";
+    return obstacle == Obstacle.POCKET ? "do.obstacle.pocket" : "do.obstacle.soft";
   }
 
   private void press(Chosen chosen) {
@@ -189,6 +205,7 @@ final class OrderOfWork {
     if (pressed == null) {
       throw new IllegalStateException("nothing to press for " + chosen.decoration().id());
     }
+    chosen.placing().advice().forEach(say -> operations.add(new Operation.Handle(say)));
     operations.addAll(Course.of(garment, job.shop().schools(), chosen, pressed));
   }
 

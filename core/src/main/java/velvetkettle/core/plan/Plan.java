@@ -18,6 +18,7 @@ import velvetkettle.core.quantity.Sentence;
  * @param clash two decorations that do not go on one garment; null where all do
  * @param alternatives other media that go with the rest
  * @param totals what a piece takes; null in plans of older schemas
+ * @param placed where things lie under their platens; empty in plans of older schemas
  */
 public record Plan(
     int schema,
@@ -32,11 +33,12 @@ public record Plan(
     List<InOrder> sequence,
     @Nullable Clash clash,
     List<Alternative> alternatives,
-    @Nullable Totals totals) {
-  public static final int SCHEMA = 4;
+    @Nullable Totals totals,
+    List<Placed> placed) {
+  public static final int SCHEMA = 5;
 
   /** Raised whenever a rule, a window or a constant changes what a plan says. */
-  public static final String RULES = "2026.11.4";
+  public static final String RULES = "2026.11.5";
 
   /** The medium that a decoration was given, where it is one of its options or none; else null. */
   public @Nullable String possible(Decoration decoration) {
@@ -58,5 +60,6 @@ public record Plan(
     care = List.copyOf(care);
     sequence = List.copyOf(sequence);
     alternatives = List.copyOf(alternatives);
+    placed = List.copyOf(placed);
   }
 }

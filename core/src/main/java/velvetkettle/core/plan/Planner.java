@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.HeatReading;
 import velvetkettle.core.heat.Judgement;
@@ -16,6 +15,7 @@ import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.rule.Finding;
 import velvetkettle.core.plan.rule.Rule;
 import velvetkettle.core.plan.rule.Rules;
@@ -76,7 +76,8 @@ public final class Planner {
         together.together().told(),
         clash,
         Alternatives.of(together, heat),
-        Totals.of(operations));
+        Totals.of(operations),
+        together.placed());
   }
 
   private DecorationPlan weigh(JobRequest job, Decoration decoration) {
@@ -143,7 +144,9 @@ public final class Planner {
   private Judged judge(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
     Recipe recipe = writer.write(heat);
-    Stack stack = stack(job.garment(), medium, tool, recipe.cover().value());
+    Placing placing = job.placing(decoration, tool);
+    boolean raised = placing.way().raises() && job.garment().kind().layers() == 2;
+    Stack stack = stack(new Ground(job.garment(), tool, raised), medium, recipe.cover().value());
     OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
     Pressing pressing = Pressings.of(job, decoration, writer, pressed);
     if (medium.side() == Side.BACK && !writer.bySheet()) {
@@ -219,10 +222,10 @@ public final class Planner {
         lift == null ? Sentence.of("lift.nothing") : lift);
   }
 
-  private static Stack stack(Garment garment, PressMedium medium, Press press, CoverSheet cover) {
+  private static Stack stack(Ground ground, PressMedium medium, CoverSheet cover) {
     return medium.side() == Side.FACE
-        ? StackBuilder.fromFace(garment, press, medium, cover)
-        : StackBuilder.fromBack(garment, press, medium, cover);
+        ? StackBuilder.fromFace(ground, medium, cover)
+        : StackBuilder.fromBack(ground, medium, cover);
   }
 
   private static Seconds order(

@@ -1,12 +1,14 @@
 package velvetkettle.core.plan;
 
 import java.util.Optional;
+import velvetkettle.core.cloth.Area;
 import velvetkettle.core.media.Layering;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.RaisedFilm;
 import velvetkettle.core.media.Stones;
 import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.media.Web;
+import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.OrderOfWork.Chosen;
 import velvetkettle.core.plan.OrderOfWork.Pressed;
 import velvetkettle.core.press.PressKind;
@@ -105,13 +107,15 @@ final class Precedence {
     boolean stacked =
         pressed.decoration().liesOver(lying.decoration())
             || lying.decoration().liesOver(pressed.decoration());
-    return stacked
-        || (!tool.pressedByHand()
-            && pressed
-                .decoration()
-                .artwork()
-                .placement()
-                .meets(lying.decoration().artwork().placement()));
+    return stacked || comesDownOn(pressed, lying);
+  }
+
+  /** Face up, or through the cloth where the garment is turned over. */
+  private static boolean comesDownOn(Chosen pressed, Chosen lying) {
+    Placing press = pressed.placing();
+    Placing there = lying.placing();
+    Area art = press.face() == there.face() ? there.art() : there.behind();
+    return press.positions().stream().anyMatch(position -> position.overlaps(art));
   }
 
   static String name(Chosen chosen) {

@@ -12,9 +12,13 @@ final class Pressings {
     Recipe recipe = pressed.recipe();
     List<Operation> operations =
         OrderOfWork.of(
-            job, List.of(new OrderOfWork.Chosen(decoration, pressed, null, false)), List.of());
+            job,
+            List.of(
+                new OrderOfWork.Chosen(
+                    decoration, pressed, job.placing(decoration, pressed.press()), null, false)),
+            List.of());
     return new Pressing(
-        job.garment(),
+        job.garment().asCloth(),
         decoration.artwork(),
         pressed.medium(),
         pressed.press(),

@@ -54,14 +54,17 @@ final class RecipeWriter {
   private final PressMedium medium;
   private final InstructionSheet sheet;
   private final Press press;
+  private final int positions;
 
-  private RecipeWriter(Bench bench, Work work, PressMedium medium, InstructionSheet sheet) {
+  private RecipeWriter(
+      Bench bench, Work work, PressMedium medium, InstructionSheet sheet, int positions) {
     this.bench = bench;
     garment = bench.garment();
     this.work = work;
     this.medium = medium;
     this.sheet = sheet;
     press = bench.press();
+    this.positions = positions;
   }
 
   /**
@@ -69,7 +72,11 @@ final class RecipeWriter {
    */
   static RecipeWriter of(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     return new RecipeWriter(
-        job.bench(tool), job.work(decoration), medium, sheetFor(decoration, medium));
+        job.bench(tool),
+        job.work(decoration),
+        medium,
+        sheetFor(decoration, medium),
+        job.placing(decoration, tool).positions().size());
   }
 
   private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
@@ -109,9 +116,7 @@ final class RecipeWriter {
         extras(medium.before(work), main),
         extras(medium.after(work), main),
         medium.stitch(),
-        press.kind() == PressKind.WAND
-            ? 1
-            : press.positions(work.artwork().width(), work.artwork().height()),
+        press.kind() == PressKind.WAND ? 1 : positions,
         ToolWriter.of(press, medium, work, pressure.value(), sheet.steam()),
         Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")),
         keepBack());

@@ -11,6 +11,7 @@ import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
@@ -22,11 +23,13 @@ import velvetkettle.core.quantity.Sentence;
 final class StackBuilder {
   private final Garment garment;
   private final Press press;
+  private final boolean raised;
   private final List<Layer> layers = new ArrayList<>();
 
-  private StackBuilder(Garment garment, Press press) {
-    this.garment = garment;
-    this.press = press;
+  private StackBuilder(Ground ground) {
+    garment = ground.garment();
+    press = ground.press();
+    raised = ground.raised();
     layers.add(
         new Layer(
             LayerKind.HEATED_PLATEN, Sentence.of("layer.platen", press.name()), null, null, null));
@@ -36,13 +39,13 @@ final class StackBuilder {
    * The bare cloth, to be flattened and dried; under parchment where a bare platen would make it
    * shine.
    */
-  static Stack prePress(Garment garment, Press press, Celsius platen) {
-    return bare(garment, press, shines(garment, platen) ? CoverSheet.PARCHMENT : CoverSheet.NONE);
+  static Stack prePress(Ground ground, Celsius platen) {
+    return bare(ground, shines(ground.garment(), platen) ? CoverSheet.PARCHMENT : CoverSheet.NONE);
   }
 
   /** The bare cloth under a sheet. */
-  static Stack bare(Garment garment, Press press, CoverSheet cover) {
-    StackBuilder builder = new StackBuilder(garment, press);
+  static Stack bare(Ground ground, CoverSheet cover) {
+    StackBuilder builder = new StackBuilder(ground);
     builder.cover(cover);
     builder.front();
     builder.under(false);
@@ -50,26 +53,26 @@ final class StackBuilder {
   }
 
   /** From the face: cover, medium with its glue line towards the cloth, front, sheet, back, pad. */
-  static Stack fromFace(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
-    return fromFace(garment, press, medium.layers(), cover, medium instanceof Sublimation);
+  static Stack fromFace(Ground ground, PressMedium medium, CoverSheet cover) {
+    return fromFace(ground, medium.layers(), cover, medium instanceof Sublimation);
   }
 
   /** The second press: the carrier is off, so what carried the art is left out. */
-  static Stack secondPress(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
-    return fromFace(garment, press, withoutCarrier(medium), cover, false);
+  static Stack secondPress(Ground ground, PressMedium medium, CoverSheet cover) {
+    return fromFace(ground, withoutCarrier(medium), cover, false);
   }
 
   /** A web alone on the garment, under its own paper. */
-  static Stack webAlone(Garment garment, Press press, PressMedium medium) {
+  static Stack webAlone(Ground ground, PressMedium medium) {
     Layer web = medium.layers().get(medium.layers().size() - 1);
     Layer paper =
         Layer.of(LayerKind.PAPER, Sentence.of("layer.web-paper"), 0.1, Substance.TRANSFER_PAPER);
-    return fromFace(garment, press, List.of(paper, web), CoverSheet.NONE, false);
+    return fromFace(ground, List.of(paper, web), CoverSheet.NONE, false);
   }
 
   private static Stack fromFace(
-      Garment garment, Press press, List<Layer> medium, CoverSheet cover, boolean inkGas) {
-    StackBuilder builder = new StackBuilder(garment, press);
+      Ground ground, List<Layer> medium, CoverSheet cover, boolean inkGas) {
+    StackBuilder builder = new StackBuilder(ground);
     builder.cover(cover);
     builder.layers.addAll(medium);
     int glueLine = builder.layers.size() - 1;
@@ -88,10 +91,10 @@ final class StackBuilder {
    * From the back: the garment turned, its inside towards the heat, the medium upside down below;
    * its carrier is off by then.
    */
-  static Stack fromBack(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
-    StackBuilder builder = new StackBuilder(garment, press);
+  static Stack fromBack(Ground ground, PressMedium medium, CoverSheet cover) {
+    StackBuilder builder = new StackBuilder(ground);
     builder.cover(cover);
-    if (garment.obstacles().contains(Obstacle.POCKET)) {
+    if (ground.garment().obstacles().contains(Obstacle.POCKET)) {
       builder.cloth(LayerKind.BACK, "layer.inside-front");
       builder.sheet("layer.sheet-in-pocket");
       builder.cloth(LayerKind.FRONT, "layer.pocket-cloth");
@@ -102,10 +105,10 @@ final class StackBuilder {
   }
 
   /** Something that lies there already, face down below all layers of the garment. */
-  static Stack throughCloth(Garment garment, Press press, PressMedium medium, CoverSheet cover) {
-    StackBuilder builder = new StackBuilder(garment, press);
+  static Stack throughCloth(Ground ground, PressMedium medium, CoverSheet cover) {
+    StackBuilder builder = new StackBuilder(ground);
     builder.cover(cover);
-    if (garment.kind().layers() == 2) {
+    if (ground.garment().kind().layers() == 2) {
       builder.cloth(LayerKind.BACK, "layer.back");
       builder.sheet("layer.sheet-between");
     }
@@ -145,6 +148,9 @@ final class StackBuilder {
                 Substance.KRAFT));
       } else {
         sheet("layer.sheet-between");
+      }
+      if (raised) {
+        insert();
       }
       cloth(LayerKind.BACK, "layer.back");
     }
@@ -187,6 +193,16 @@ final class StackBuilder {
             Sentence.of(key, garment.colour().name(), garment.fabric()),
             garment.thickness(),
             Substance.GARMENT_CLOTH,
+            null));
+  }
+
+  private void insert() {
+    layers.add(
+        new Layer(
+            LayerKind.PAD,
+            Sentence.of("layer.insert", Pad.FOAM_PAD),
+            Pad.FOAM_PAD.thickness(),
+            Pad.FOAM_PAD.substance(),
             null));
   }
 

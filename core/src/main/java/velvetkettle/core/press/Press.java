@@ -23,11 +23,8 @@ public record Press(
     @Nullable Closing closing,
     boolean cladInPtfe,
     Set<StoneSize> tips) {
-  /**
-   * Overlap of neighbouring positions, so that nothing misses the heat [common practice, no
-   * source].
-   */
-  private static final double OVERLAP = 20;
+  /** Below this a platen would not reach over the edge of any art, mm. */
+  private static final double LEAST = 20;
 
   public Press(
       String name,
@@ -43,24 +40,8 @@ public record Press(
     if (name.isBlank() || name.length() > 60) {
       throw new IllegalArgumentException("a press's name has 1 to 60 characters");
     }
-    if (platenWidth.count() <= OVERLAP || platenDepth.count() <= OVERLAP) {
-      throw new IllegalArgumentException("a platen is wider and deeper than " + OVERLAP + " mm");
+    if (platenWidth.count() <= LEAST || platenDepth.count() <= LEAST) {
+      throw new IllegalArgumentException("a platen is wider and deeper than " + LEAST + " mm");
     }
-  }
-
-  /**
-   * How many overlapping positions cover a design when they stand in rows, in the better of the two
-   * directions. A cleverer layout may save one.
-   */
-  public int positions(Millimetres width, Millimetres height) {
-    return Math.min(
-        along(width, platenWidth) * along(height, platenDepth),
-        along(width, platenDepth) * along(height, platenWidth));
-  }
-
-  private static int along(Millimetres design, Millimetres platen) {
-    return design.compareTo(platen) <= 0
-        ? 1
-        : (int) Math.ceil((design.count() - OVERLAP) / (platen.count() - OVERLAP));
   }
 }

@@ -142,7 +142,8 @@ class PlannerPropertiesTest {
         garment.obstacles(),
         garment.iron(),
         garment.size(),
-        garment.ownWeight());
+        garment.ownWeight(),
+        garment.layout());
   }
 
   private static JobRequest of(JobRequest job, Garment garment) {

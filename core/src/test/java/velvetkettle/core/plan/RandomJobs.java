@@ -8,6 +8,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -17,10 +18,13 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Artwork;
@@ -32,6 +36,7 @@ import velvetkettle.core.media.Surface;
 import velvetkettle.core.media.school.Dispute;
 import velvetkettle.core.media.school.School;
 import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.place.Spot;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
@@ -63,10 +68,10 @@ public final class RandomJobs {
   private JobRequest job() {
     List<Decoration> decorations = new ArrayList<>();
     for (int n = 0; n <= random.nextInt(3); n++) {
-      decorations.add(new Decoration("d" + n, artwork(), null, material()));
+      decorations.add(new Decoration("d" + n, artwork(), null, material(), null, spot()));
     }
     return new JobRequest(
-        garment(), decorations, pieces(), press(), workroom(), shop(), experience());
+        garment(), decorations, pieces(), press("Press"), workroom(), shop(), experience());
   }
 
   /** Mostly a handful, sometimes as many as can be typed. */
@@ -87,7 +92,30 @@ public final class RandomJobs {
         obstacles(),
         any(IronMark.values()),
         any(Size.values()),
-        random.nextBoolean() ? null : weight(fabric));
+        random.nextBoolean() ? null : weight(fabric),
+        layout());
+  }
+
+  /** Mostly as usual; sometimes measured, with an obstacle anywhere. */
+  private Layout layout() {
+    if (random.nextInt(3) > 0) {
+      return Layout.USUAL;
+    }
+    Area anywhere =
+        new Area(
+            random.nextInt(600) - 300,
+            random.nextInt(600) - 50,
+            1 + random.nextInt(300),
+            1 + random.nextInt(300));
+    PlacedObstacle placed =
+        new PlacedObstacle(any(Obstacle.values()), any(GarmentFace.values()), anywhere);
+    return new Layout(10.0 + random.nextInt(1000), null, List.of(placed));
+  }
+
+  private @Nullable Spot spot() {
+    return random.nextBoolean()
+        ? null
+        : new Spot(any(GarmentFace.values()), random.nextInt(400) - 200, random.nextInt(500));
   }
 
   private GramsPerSquareMetre weight(Fabric fabric) {
@@ -147,11 +175,11 @@ public final class RandomJobs {
     return new Material("roll", medium(), "white", Depth.WHITE, sheet, 500, 1000, List.of());
   }
 
-  private Press press() {
+  private Press press(String name) {
     Calibration calibration =
         random.nextBoolean() ? Calibration.NONE : Calibration.readsHigh(random.nextInt(31) - 15);
     return new Press(
-        "Press",
+        name,
         any(PressKind.values()),
         Millimetres.of(50 + random.nextInt(500)),
         Millimetres.of(50 + random.nextInt(500)),
@@ -165,7 +193,8 @@ public final class RandomJobs {
     if (random.nextBoolean()) {
       return Shop.BARE;
     }
-    List<Press> drawer = List.of(tool(PressKind.WAND), tool(PressKind.IRON_STEAM), press());
+    List<Press> drawer =
+        List.of(tool(PressKind.WAND), tool(PressKind.IRON_STEAM), press("Other press"));
     List<Stock> shelf = new ArrayList<>();
     for (int n = random.nextInt(6); n > 0; n--) {
       shelf.add(new Stock(medium(), "white", any(Depth.values())));

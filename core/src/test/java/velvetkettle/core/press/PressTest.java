@@ -6,45 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 
 class PressTest {
-  /**
-   * Worked by hand with an overlap of 20 mm: n platens cover n times the platen less the overlaps.
-   */
-  @ParameterizedTest
-  @CsvSource({
-    "400, 500, 1",
-    "250, 80, 1",
-    "401, 100, 1",
-    "500, 400, 1",
-    "780, 500, 2",
-    "790, 500, 3",
-    "1000, 700, 6",
-    "3000, 3000, 56"
-  })
-  void positionsThatCoverADesign(double width, double height, int positions) {
-    Press press = press("Big press", 400, 500);
-    assertThat(press.positions(Millimetres.of(width), Millimetres.of(height))).isEqualTo(positions);
-  }
-
-  @Test
-  @DisplayName("a larger design never needs fewer positions, and turning it changes nothing")
-  void positionsGrowWithTheDesign() {
-    Press press = press("Mini press", 100, 50);
-    int before = 0;
-    for (int size = 10; size <= 1000; size += 10) {
-      int now = press.positions(Millimetres.of(size), Millimetres.of(80));
-      assertThat(now).isGreaterThanOrEqualTo(before);
-      assertThat(press.positions(Millimetres.of(80), Millimetres.of(size))).isEqualTo(now);
-      before = now;
-    }
-  }
-
   @Test
   void impossiblePressesAreRefused() {
     assertThatThrownBy(() -> press("", 400, 500)).hasMessageContaining("name");

@@ -1,5 +1,6 @@
 package velvetkettle.server.cloth;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -20,15 +21,18 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.LabelReader;
 import velvetkettle.core.cloth.LabelReading;
+import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.place.LayoutForm;
 import velvetkettle.server.problem.RefusedException;
 
 /**
  * A garment as the maker typed it; the label stays as it stands on the garment.
  *
  * @param sizes it comes in, as they stand on the garments; null like none
+ * @param layout what was measured of it as it lies flat; null where all is as usual
  * @param weight of its cloth, g/m2; null where such fabrics' usual one is taken
  */
 public record GarmentForm(
@@ -46,7 +50,8 @@ public record GarmentForm(
     velvetkettle.core.cloth.@NotNull Size size,
     @Nullable @Min(5) @Max(3000) Double weight,
     @jakarta.validation.constraints.Size(max = 30)
-        List<@NotBlank @jakarta.validation.constraints.Size(max = 12) String> sizes) {
+        List<@NotBlank @jakarta.validation.constraints.Size(max = 12) String> sizes,
+    @Nullable @Valid LayoutForm layout) {
   /** What was kept before sizes were asked for has none. */
   public GarmentForm {
     sizes = sizes == null ? List.of() : List.copyOf(sizes);
@@ -72,7 +77,8 @@ public record GarmentForm(
         obstacles,
         iron,
         size,
-        ownWeight());
+        ownWeight(),
+        layout == null ? Layout.USUAL : layout.layout());
   }
 
   private @Nullable GramsPerSquareMetre ownWeight() {

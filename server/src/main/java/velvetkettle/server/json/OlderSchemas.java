@@ -13,6 +13,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
  *   <li>Up to schema 2 a recipe knew one second press; it is now the only press after the main one.
  *   <li>Up to schema 2 a job knew one press and nothing of the rest of the shop.
  *   <li>Up to schema 3 a plan did not say what its decorations do to each other.
+ *   <li>Up to schema 4 a plan did not say where things lie.
  * </ul>
  */
 final class OlderSchemas {
@@ -32,6 +33,9 @@ final class OlderSchemas {
     if (plan.path("schema").asInt() < 4) {
       ((ObjectNode) plan).putArray("sequence");
       ((ObjectNode) plan).putArray("alternatives");
+    }
+    if (plan.path("schema").asInt() < 5) {
+      ((ObjectNode) plan).putArray("placed");
     }
     return plan;
   }

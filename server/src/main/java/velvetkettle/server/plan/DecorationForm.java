@@ -1,5 +1,6 @@
 package velvetkettle.server.plan;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -14,12 +15,14 @@ import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.Surface;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.server.place.SpotForm;
 
 /**
  * One thing that is to go on, as the maker typed it. Lengths in mm.
  *
  * @param medium what the maker took; null while nothing is chosen
  * @param materialId the roll or sheet from the shelf; null where none is named
+ * @param spot where the maker placed it; null where it goes to its usual place
  * @param over the id of the decoration that it lies on; null where it lies on the cloth
  */
 public record DecorationForm(
@@ -38,7 +41,8 @@ public record DecorationForm(
     @Min(0) @Max(20_000) int stones,
     @Nullable @Size(max = 40) String medium,
     @Nullable UUID materialId,
-    @Nullable @Size(max = 40) String over) {
+    @Nullable @Size(max = 40) String over,
+    @Nullable @Valid SpotForm spot) {
   /** The same with what was taken for it. */
   public DecorationForm with(@Nullable String takenMedium, @Nullable UUID takenMaterial) {
     return new DecorationForm(
@@ -57,7 +61,8 @@ public record DecorationForm(
         stones,
         takenMedium,
         takenMaterial,
-        over);
+        over,
+        spot);
   }
 
   public Artwork artwork() {

@@ -126,7 +126,8 @@ class JobRequests {
         form.artwork(),
         form.medium(),
         material == null ? null : materials.material(material),
-        form.over());
+        form.over(),
+        form.spot() == null ? null : form.spot().spot());
   }
 
   /**

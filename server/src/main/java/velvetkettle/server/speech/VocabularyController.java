@@ -13,6 +13,7 @@ import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.HeatDamage;
 import velvetkettle.core.cloth.Hue;
@@ -37,6 +38,7 @@ import velvetkettle.core.media.Stitch;
 import velvetkettle.core.media.Surface;
 import velvetkettle.core.media.school.Dispute;
 import velvetkettle.core.media.school.School;
+import velvetkettle.core.place.Way;
 import velvetkettle.core.plan.Caution;
 import velvetkettle.core.plan.Criterion;
 import velvetkettle.core.plan.Source;
@@ -79,6 +81,8 @@ public class VocabularyController {
           Stitch.values(),
           ArtKind.values(),
           Placement.values(),
+          GarmentFace.values(),
+          Way.values(),
           Surface.values(),
           Palette.values(),
           Layering.values(),

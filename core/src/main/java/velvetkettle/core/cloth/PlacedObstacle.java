@@ -1,0 +1,4 @@
+package velvetkettle.core.cloth;
+
+/** Where on the garment an obstacle lies. */
+public record PlacedObstacle(Obstacle what, GarmentFace face, Area area) {}

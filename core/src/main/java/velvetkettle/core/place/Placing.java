@@ -1,0 +1,38 @@
+package velvetkettle.core.place;
+
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Area;
+import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Art on a garment under a platen.
+ *
+ * @param face that is turned up
+ * @param art where it lies, mm
+ * @param behind where it lies below the other face, once the garment is turned over
+ * @param positions of the platen, numbered from 1 in this order; none where nothing is pressed
+ * @param proven whether fewer positions are impossible
+ * @param met obstacles that lie under the platen at those positions
+ * @param insert the pad inside the garment; null where there is none
+ * @param advice what to do about it, the most important first
+ */
+public record Placing(
+    GarmentFace face,
+    Area art,
+    Area behind,
+    List<Area> positions,
+    boolean proven,
+    Way way,
+    Set<Obstacle> met,
+    @Nullable Area insert,
+    List<Sentence> advice) {
+  public Placing {
+    positions = List.copyOf(positions);
+    met = Set.copyOf(met);
+    advice = List.copyOf(advice);
+  }
+}

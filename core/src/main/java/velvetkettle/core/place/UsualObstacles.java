@@ -1,0 +1,89 @@
+package velvetkettle.core.place;
+
+import static velvetkettle.core.cloth.GarmentFace.BACK;
+import static velvetkettle.core.cloth.GarmentFace.FRONT;
+
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import velvetkettle.core.cloth.Area;
+import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.PlacedObstacle;
+
+/** Where obstacles lie on most garments of a kind [engineering estimates]. */
+final class UsualObstacles {
+  private static final double ZIP_WIDTH = 14;
+
+  /** Between the quilting seams of a padded shell. */
+  private static final double QUILTING = 90;
+
+  private final GarmentPattern pattern;
+  private final Obstacle what;
+  private final double width;
+
+  private UsualObstacles(GarmentPattern pattern, Obstacle what) {
+    this.pattern = pattern;
+    this.what = what;
+    width = pattern.width();
+  }
+
+  static Stream<PlacedObstacle> of(GarmentPattern pattern, Obstacle what) {
+    return new UsualObstacles(pattern, what).usual();
+  }
+
+  private Stream<PlacedObstacle> usual() {
+    double hem = pattern.hem(FRONT);
+    return switch (what) {
+      case ZIP ->
+          switch (pattern.kind()) {
+            case TOP, SHIRT, SWEATSHIRT, LONG_SLEEVE -> front(0, -10, ZIP_WIDTH, hem * 0.3);
+            case BAG -> front(0, 10, width * 0.9, ZIP_WIDTH);
+            case TROUSERS -> front(0, 20, ZIP_WIDTH, 180);
+            default -> front(0, 0, ZIP_WIDTH, hem);
+          };
+      case POCKET ->
+          pattern.kind() == GarmentKind.APRON
+              ? front(0, hem * 0.5, width * 0.5, hem * 0.25)
+              : pattern.kind() == GarmentKind.BAG
+                  ? front(0, hem * 0.35, width * 0.6, hem * 0.5)
+                  : front(width * 0.19, hem * 0.12, width * 0.21, hem * 0.21);
+      case POCKET_ZIP ->
+          Stream.concat(
+              front(-width * 0.32, hem * 0.6, ZIP_WIDTH, hem * 0.24),
+              front(width * 0.32, hem * 0.6, ZIP_WIDTH, hem * 0.24));
+      case SEAM -> one(BACK, Area.under(0, pattern.hem(BACK) * 0.14, width * 0.92, 8));
+      case BUTTON, SNAP -> row(hem);
+      case COLLAR -> Stream.concat(front(0, -20, 200, 40), one(BACK, Area.under(0, -20, 200, 60)));
+      case RIBBING ->
+          Stream.concat(
+              front(0, hem - 60, width, 60),
+              one(BACK, Area.under(0, pattern.hem(BACK) - 60, width, 60)));
+      case HOOD -> one(BACK, Area.under(0, -20, width * 0.5, 300 * pattern.length() / 700));
+      case PADDING -> Stream.concat(quilting(FRONT), quilting(BACK));
+      case LINING -> Stream.empty();
+    };
+  }
+
+  /** Down the middle of the front, a palm apart. */
+  private Stream<PlacedObstacle> row(double hem) {
+    int count = pattern.kind() == GarmentKind.TOP ? 3 : 6;
+    double apart = pattern.kind() == GarmentKind.TOP ? 45 : hem / 6.5;
+    return IntStream.range(0, count).boxed().flatMap(n -> front(0, 15 + n * apart, 14, 14));
+  }
+
+  private Stream<PlacedObstacle> quilting(GarmentFace face) {
+    int seams = (int) (pattern.hem(face) / QUILTING);
+    return IntStream.rangeClosed(1, Math.min(seams, 20))
+        .boxed()
+        .flatMap(n -> one(face, Area.under(0, n * QUILTING - 3, width * 0.95, 6)));
+  }
+
+  private Stream<PlacedObstacle> front(double middle, double top, double across, double down) {
+    return one(FRONT, Area.under(middle, top, across, down));
+  }
+
+  private Stream<PlacedObstacle> one(GarmentFace face, Area area) {
+    return Stream.of(new PlacedObstacle(what, face, area));
+  }
+}

@@ -1,0 +1,53 @@
+package velvetkettle.server.place;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.util.EnumSet;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Layout;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.place.GarmentPattern;
+import velvetkettle.core.place.PlacementGuide;
+
+/** What a garment looks like as it lies flat, and where things usually go on it. */
+@RestController
+@RequestMapping("/api/garments")
+public class PatternController {
+  /**
+   * @param obstacles where each kind usually lies, should the garment have it
+   */
+  public record PatternView(
+      GarmentPattern pattern, List<PlacedObstacleForm> obstacles, Guide guide) {}
+
+  /** The placement guide for a size, mm. */
+  public record Guide(
+      PlacementGuide.Range belowCollar,
+      PlacementGuide.Range fullWidth,
+      PlacementGuide.Range chestWidth) {}
+
+  @GetMapping("/pattern")
+  public PatternView pattern(
+      @RequestParam GarmentKind kind,
+      @RequestParam Size size,
+      @RequestParam(required = false) @Nullable @Min(10) @Max(5000) Double width,
+      @RequestParam(required = false) @Nullable @Min(10) @Max(5000) Double length) {
+    GarmentPattern pattern = GarmentPattern.of(kind, size, new Layout(width, length, List.of()));
+    List<PlacedObstacleForm> obstacles =
+        pattern.obstacles(EnumSet.allOf(Obstacle.class), Layout.USUAL).stream()
+            .map(PlacedObstacleForm::of)
+            .toList();
+    Guide guide =
+        new Guide(
+            PlacementGuide.belowCollar(size),
+            PlacementGuide.fullWidth(size),
+            PlacementGuide.chestWidth(size));
+    return new PatternView(pattern, obstacles, guide);
+  }
+}
