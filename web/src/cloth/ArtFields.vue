@@ -34,6 +34,11 @@ const over = computed({
   set: (chosen) => (art.value.over = chosen === ON_CLOTH ? null : chosen),
 })
 const { options } = useVocabulary()
+/** Another place than the one that was found by hand before. */
+const placement = computed({
+  get: () => art.value.placement,
+  set: (chosen) => Object.assign(art.value, { placement: chosen, spot: null }),
+})
 const ofStones = computed(() => art.value.kind === 'STONES')
 </script>
 
@@ -69,7 +74,7 @@ const ofStones = computed(() => art.value.kind === 'STONES')
       />
       <ChoiceField
         :id="id('placement')"
-        v-model="art.placement"
+        v-model="placement"
         :path="`${at}.placement`"
         :label="$t('garment.placement')"
         :options="options('placement')"

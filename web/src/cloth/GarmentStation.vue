@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs, { type Dayjs } from 'dayjs'
 import { computed, watch } from 'vue'
-import type { GarmentForm, Problem, Schemas, TicketForm } from '@/api/client'
+import type { GarmentForm, Plan, Problem, Schemas, TicketForm } from '@/api/client'
 import ChoiceField from '@/form/ChoiceField.vue'
 import { useFields } from '@/form/fields'
 import FormProblem from '@/form/FormProblem.vue'
@@ -9,6 +9,7 @@ import LabelledField from '@/form/LabelledField.vue'
 import NumberField from '@/form/NumberField.vue'
 import TextField from '@/form/TextField.vue'
 import { blankDecoration, copyOf } from '@/plan/blankTicket'
+import PlaceSection from '@/place/PlaceSection.vue'
 import RosterFields from '@/roster/RosterFields.vue'
 import ArtFields from './ArtFields.vue'
 import GarmentFields from './GarmentFields.vue'
@@ -16,7 +17,13 @@ import KeepCloth from './KeepCloth.vue'
 import KnownCloths from './KnownCloths.vue'
 
 const form = defineModel<TicketForm>({ required: true })
-const props = defineProps<{ presses: Schemas['PressView'][]; problem: Problem | null; keeping: boolean }>()
+const props = defineProps<{
+  presses: Schemas['PressView'][]
+  /** As it would be with what is typed; null while it cannot be made. */
+  plan: Plan | null
+  problem: Problem | null
+  keeping: boolean
+}>()
 const emit = defineEmits<{ keep: [] }>()
 const { ready } = useFields(() => props.problem)
 
@@ -95,6 +102,7 @@ function keep() {
       @remove="remove(decoration.id)"
     />
     <a-button v-if="form.decorations.length < MOST" @click="add">{{ $t('garment.addArt') }}</a-button>
+    <PlaceSection v-model="form" :plan="plan" />
     <section class="part">
       <h2>{{ $t('garment.order') }}</h2>
       <div class="fields">

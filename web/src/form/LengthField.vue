@@ -6,7 +6,15 @@ import NumberField from './NumberField.vue'
 
 /** A length that is typed in the maker's unit and kept in millimetres; so are its limits. */
 const millimetres = defineModel<T>({ required: true })
-defineProps<{ id: string; label: string; path?: string; min: number; max: number; optional?: boolean }>()
+defineProps<{
+  id: string
+  label: string
+  path?: string
+  min: number
+  max: number
+  optional?: boolean
+  placeholder?: string
+}>()
 const { length } = useUnits()
 
 const shown = computed({
@@ -26,5 +34,6 @@ const shown = computed({
     :max="lengthIn(max, length)"
     :unit="length === 'inch' ? 'in' : 'mm'"
     :optional="optional"
+    :placeholder="placeholder"
   />
 </template>

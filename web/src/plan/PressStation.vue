@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas, TicketView } from '@/api/client'
 import { when } from '@/quantity/when'
+import PlacedDrawing from '@/place/PlacedDrawing.vue'
 import { hasOpenRun } from '@/run/openRun'
 import CautionList from './CautionList.vue'
 import DecorationTabs from './DecorationTabs.vue'
@@ -61,6 +62,13 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
           <MarginBar :margin="option.margins.bleed" reason />
         </div>
       </template>
+      <PlacedDrawing
+        v-if="at ?? ticket.decorations[0]"
+        class="where"
+        :ticket="ticket"
+        :plan="stored.plan"
+        :decoration="at ?? ticket.decorations[0]!.id"
+      />
       <TogetherPanel
         v-if="stored.plan.sequence.length > 1"
         :plan="stored.plan"
@@ -104,6 +112,10 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
   display: grid;
   gap: 2px;
   padding: 12px 0;
+}
+
+.where {
+  padding: 8px 0 14px;
 }
 
 .steps {

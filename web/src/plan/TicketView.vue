@@ -236,6 +236,7 @@ const subtitle = computed(() => {
               v-if="station === 'garment'"
               v-model="form"
               :presses="presses?.items ?? []"
+              :plan="plan"
               :problem="problem"
               :keeping="save.isPending.value"
               @keep="keepAndChoose"

@@ -17,6 +17,7 @@ export function blankGarment(): GarmentForm {
     size: 'ADULT',
     weight: null,
     sizes: [],
+    layout: null,
   }
 }
 
@@ -38,6 +39,7 @@ export function blankDecoration(): DecorationForm {
     medium: null,
     materialId: null,
     over: null,
+    spot: null,
   }
 }
 

@@ -86,5 +86,6 @@ export const plan: Plan = {
   sequence: [],
   clash: null,
   alternatives: [],
+  placed: [],
   totals: { handsOn: 120, underPress: 17, waiting: 60 },
 }

@@ -93,6 +93,21 @@ abstract class Journey {
         .click();
   }
 
+  /** Begins a ticket with a garment. */
+  protected void garment(String name, String label, String fabric) {
+    page.navigate("/tickets/new");
+    type("name", name);
+    type("label", label);
+    choose("fabric", fabric);
+  }
+
+  protected void keepAndChoose(String title) {
+    type("title", title);
+    button("Keep and choose a method").click();
+    assertThat(heading("What to put on this cloth")).isVisible();
+    assertThat(page.locator("article.option").first()).isVisible();
+  }
+
   protected Locator station(String name) {
     return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stations"))
         .getByText(name, new Locator.GetByTextOptions().setExact(true));

@@ -94,18 +94,4 @@ class SeveralThingsIT extends Journey {
     assertThat(page.locator(".roster [role=alert]")).containsText("Save the table as CSV");
     assertThat(page.getByLabel("Name 1")).hasValue("Ana Skerry");
   }
-
-  private void garment(String name, String label, String fabric) {
-    page.navigate("/tickets/new");
-    type("name", name);
-    type("label", label);
-    choose("fabric", fabric);
-  }
-
-  private void keepAndChoose(String title) {
-    type("title", title);
-    button("Keep and choose a method").click();
-    assertThat(heading("What to put on this cloth")).isVisible();
-    assertThat(page.locator("article.option").first()).isVisible();
-  }
 }

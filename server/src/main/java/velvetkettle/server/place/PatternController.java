@@ -2,6 +2,7 @@ package velvetkettle.server.place;
 
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,9 +23,13 @@ import velvetkettle.core.place.PlacementGuide;
 public class PatternController {
   /**
    * @param obstacles where each kind usually lies, should the garment have it
+   * @param hard those that no platen may come down on
    */
   public record PatternView(
-      GarmentPattern pattern, List<PlacedObstacleForm> obstacles, Guide guide) {}
+      GarmentPattern pattern,
+      List<PlacedObstacleForm> obstacles,
+      List<Obstacle> hard,
+      Guide guide) {}
 
   /** The placement guide for a size, mm. */
   public record Guide(
@@ -43,11 +48,12 @@ public class PatternController {
         pattern.obstacles(EnumSet.allOf(Obstacle.class), Layout.USUAL).stream()
             .map(PlacedObstacleForm::of)
             .toList();
+    List<Obstacle> hard = Arrays.stream(Obstacle.values()).filter(Obstacle::hard).toList();
     Guide guide =
         new Guide(
             PlacementGuide.belowCollar(size),
             PlacementGuide.fullWidth(size),
             PlacementGuide.chestWidth(size));
-    return new PatternView(pattern, obstacles, guide);
+    return new PatternView(pattern, obstacles, hard, guide);
   }
 }

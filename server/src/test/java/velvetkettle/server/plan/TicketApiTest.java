@@ -173,7 +173,9 @@ class TicketApiTest extends ServerTest {
         Arguments.of(
             "an unknown field", changed("\"title\"", "\"titel\""), "titel: there is no such field"),
         Arguments.of(
-            "an unknown word", changed("\"TOP\"", "\"TOGA\""), "garment.kind: one of TOP, LONG_SLEEVE, SHIRT"),
+            "an unknown word",
+            changed("\"TOP\"", "\"TOGA\""),
+            "garment.kind: one of TOP, LONG_SLEEVE, SHIRT"),
         Arguments.of(
             "a number left out", changed("\"pieces\":20", "\"pieces\":null"), "pieces: is missing"),
         Arguments.of(
