@@ -58,6 +58,7 @@ class PlacingIT extends Journey {
     typeNumber("place-below", "150");
     keepAndChoose("Journey vests");
     button("Take everyday film").click();
+    assertThat(heading("Before the press")).isVisible();
     station("Press").click();
     assertThat(page.locator(".placed .advice")).containsText("Hangs off the platen");
     assertThat(page.locator("#work")).containsText("until the zip hangs over the edge");
@@ -101,6 +102,7 @@ class PlacingIT extends Journey {
     assertThat(page.locator(".places .platen text")).hasText(new String[] {"1", "2", "3", "4"});
     keepAndChoose("Journey wave");
     button("Take everyday film").click();
+    assertThat(heading("Before the press")).isVisible();
     station("Press").click();
     assertThat(page.locator(".placed .platen text")).hasCount(4);
     assertThat(page.locator("#work")).containsText("Position 4 of 4");

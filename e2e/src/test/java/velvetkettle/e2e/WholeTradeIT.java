@@ -202,18 +202,8 @@ class WholeTradeIT extends Journey {
   }
 
   private void garment(String name, String kind, String label, String fabric) {
-    page.navigate("/tickets/new");
-    type("name", name);
+    garment(name, label, fabric);
     choose("kind", kind);
-    type("label", label);
-    choose("fabric", fabric);
-  }
-
-  private void keepAndChoose(String title) {
-    type("title", title);
-    button("Keep and choose a method").click();
-    assertThat(heading("What to put on this cloth")).isVisible();
-    assertThat(options().first()).isVisible();
   }
 
   private Locator work() {
