@@ -60,4 +60,9 @@ public abstract class HttpTest {
   protected static Map<String, Object> ticket() {
     return TicketForms.navyRowingTop(PRESS);
   }
+
+  protected long count(String table) {
+    Long count = database.queryForObject("select count(*) from " + table, Long.class);
+    return count == null ? 0 : count;
+  }
 }

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.plan.JobRequest;
@@ -32,6 +33,43 @@ public class StoredJson {
       return new Json(mapper.writeValueAsString(value));
     } catch (JsonProcessingException e) {
       throw new UncheckedIOException(e);
+    }
+  }
+
+  /** For people to read, with the fields in their order. */
+  public byte[] pretty(Object value) {
+    try {
+      return mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(value);
+    } catch (JsonProcessingException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  public JsonNode tree(Json json) {
+    try {
+      return mapper.readTree(json.text());
+    } catch (JsonProcessingException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Of bytes that somebody sent; throws {@link UnreadableException}. */
+  public JsonNode tree(byte[] sent) {
+    try {
+      return mapper.readTree(sent);
+    } catch (JsonProcessingException e) {
+      throw new UnreadableException(e);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Of a tree that somebody sent; throws {@link UnreadableException}. */
+  public <T> T read(JsonNode sent, Class<T> type) {
+    try {
+      return mapper.treeToValue(sent, type);
+    } catch (JsonProcessingException e) {
+      throw new UnreadableException(e);
     }
   }
 

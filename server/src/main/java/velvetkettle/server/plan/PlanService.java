@@ -1,6 +1,10 @@
 package velvetkettle.server.plan;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import java.io.UncheckedIOException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +22,7 @@ import velvetkettle.core.plan.Since;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
+import velvetkettle.server.json.Json;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.RefusedException;
@@ -98,6 +103,51 @@ public class PlanService {
       ticketRows.moveTo(owner.name(), ticketId, next(ticket), clock.instant());
     }
     return view(row);
+  }
+
+  /** A plan as it is stored, with what it was made from. */
+  public record Kept(int number, Instant createdAt, Json request, Json body) {}
+
+  /** The newest plan of a ticket as it is stored; empty before the first. */
+  @Transactional(readOnly = true)
+  public Optional<Kept> kept(UUID ticketId) {
+    return plans
+        .newest(owner.name(), ticketId)
+        .map(row -> new Kept(row.number(), row.createdAt(), row.request(), row.body()));
+  }
+
+  /**
+   * Keeps a plan that was made elsewhere for a ticket without one; refuses what is no plan of this
+   * or an earlier schema.
+   */
+  public void keep(UUID ticketId, Kept kept) {
+    Plan plan = readable(kept);
+    PlanRow row =
+        new PlanRow(
+            UUID.nameUUIDFromBytes((ticketId + " " + kept.createdAt()).getBytes(UTF_8)),
+            owner.name(),
+            ticketId,
+            kept.number(),
+            plan.schema(),
+            plan.rules(),
+            kept.request(),
+            kept.body(),
+            kept.createdAt());
+    plans.insert(row);
+    ticketRows.moveTo(owner.name(), ticketId, next(tickets.ticket(ticketId)), clock.instant());
+  }
+
+  private Plan readable(Kept kept) {
+    try {
+      json.read(kept.request(), JobRequest.class);
+      Plan plan = json.read(kept.body(), Plan.class);
+      if (kept.number() >= 1 && plan.schema() >= 1 && plan.schema() <= Plan.SCHEMA) {
+        return plan;
+      }
+      throw new RefusedException("plan", Sentence.of("ticket-file.plan-newer", plan.schema()));
+    } catch (UncheckedIOException e) {
+      throw new RefusedException("plan", Sentence.of("ticket-file.no-plan"));
+    }
   }
 
   /** What is cut or printed goes to Cut first; what is already made goes to the press. */

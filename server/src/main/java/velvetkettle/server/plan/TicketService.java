@@ -69,11 +69,7 @@ public class TicketService {
     Optional<TicketRow> before = tickets.find(owner.name(), id);
     if (before.isEmpty()) {
       requests.refuseGone(form.pressId(), form.decorations());
-      tickets.lockNumbers(owner.name());
-      TicketRow row =
-          row(id, form, tickets.nextNumber(owner.name()), 1, clock.instant(), Station.METHOD);
-      tickets.insert(row);
-      return view(row);
+      return view(insert(id, form));
     }
     TicketRow old = before.get();
     TicketRow row =
@@ -91,6 +87,21 @@ public class TicketService {
       throw new StaleException(form.version(), old.version());
     }
     return view(row);
+  }
+
+  /** Adds a new ticket that was checked already, one of many; one that is there stays as it is. */
+  public void add(UUID id, TicketForm form) {
+    if (tickets.find(owner.name(), id).isEmpty()) {
+      insert(id, form);
+    }
+  }
+
+  private TicketRow insert(UUID id, TicketForm form) {
+    tickets.lockNumbers(owner.name());
+    TicketRow row =
+        row(id, form, tickets.nextNumber(owner.name()), 1, clock.instant(), Station.METHOD);
+    tickets.insert(row);
+    return row;
   }
 
   /**

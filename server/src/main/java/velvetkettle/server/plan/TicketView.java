@@ -36,6 +36,12 @@ public record TicketView(
     @Nullable UUID planId,
     boolean planCurrent,
     int logged) {
+  /** As the maker typed it. */
+  public TicketForm form() {
+    return new TicketForm(
+        title, customer, dueAt, pieces, pressId, garment, decorations, roster, version);
+  }
+
   /** Whether a station is done, open, or waits for something. */
   public enum State {
     DONE,

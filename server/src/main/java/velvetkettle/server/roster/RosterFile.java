@@ -1,33 +1,25 @@
 package velvetkettle.server.roster;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.roster.Entry;
 import velvetkettle.core.roster.Roster;
 import velvetkettle.server.problem.RefusedException;
+import velvetkettle.server.table.SeparatedText;
 
 /**
  * A roster as somebody sent it: lines of name, number and size with commas, semicolons or tabs
  * between them, in UTF-8, UTF-16 or Windows' western code page, with or without a line of headings.
  *
  * <ol>
- *   <li>Bytes become text: by their mark, else as UTF-8 where they are valid, else as Windows-1252.
- *   <li>The separator is the one that the first lines have most of.
+ *   <li>Bytes become lines and cells ({@link SeparatedText}).
  *   <li>A first line with known headings says which column is which; without one it is name,
  *       number, size.
  *   <li>Each line becomes an entry, or says what is wrong with it.
@@ -35,11 +27,6 @@ import velvetkettle.server.problem.RefusedException;
  */
 final class RosterFile {
   static final int LARGEST = 500_000;
-
-  private static final char BYTE_ORDER_MARK = '\uFEFF';
-  private static final char[] SEPARATORS = {',', ';', '\t'};
-  private static final int FIRST_LINES = 2_000;
-  private static final Charset WINDOWS = Charset.forName("windows-1252");
 
   private static final Map<String, Set<String>> HEADINGS =
       Map.of(
@@ -56,12 +43,11 @@ final class RosterFile {
     if (bytes.length > LARGEST) {
       throw new RefusedException("", Sentence.of("roster.too-large"));
     }
-    String text = text(bytes);
-    if (text.isBlank() || text.indexOf('\0') >= 0) {
-      throw new RefusedException("", Sentence.of("roster.no-text"));
+    SeparatedText table = SeparatedText.read(bytes);
+    List<CSVRecord> lines = table.lines();
+    if (table.brokenAt() != null) {
+      throw new RefusedException("", Sentence.of("roster.quotes"));
     }
-    char separator = separator(text);
-    List<CSVRecord> lines = lines(text, separator);
     if (lines.isEmpty()) {
       throw new RefusedException("", Sentence.of("roster.no-text"));
     }
@@ -72,63 +58,6 @@ final class RosterFile {
       rows.add(row(line, at, rows.size()));
     }
     return RosterReading.of(rows);
-  }
-
-  private static String text(byte[] bytes) {
-    Charset marked = marked(bytes);
-    String text = marked == null ? unmarked(bytes) : new String(bytes, marked);
-    return !text.isEmpty() && text.charAt(0) == BYTE_ORDER_MARK ? text.substring(1) : text;
-  }
-
-  private static @Nullable Charset marked(byte[] bytes) {
-    if (bytes.length < 2) {
-      return null;
-    }
-    int mark = (bytes[0] & 0xFF) << 8 | bytes[1] & 0xFF;
-    return mark == 0xFEFF
-        ? StandardCharsets.UTF_16BE
-        : mark == 0xFFFE ? StandardCharsets.UTF_16LE : null;
-  }
-
-  private static String unmarked(byte[] bytes) {
-    try {
-      return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
-    } catch (CharacterCodingException e) {
-      return new String(bytes, WINDOWS);
-    }
-  }
-
-  private static char separator(String text) {
-    String first = text.substring(0, Math.min(FIRST_LINES, text.length()));
-    char best = SEPARATORS[0];
-    long most = -1;
-    for (char separator : SEPARATORS) {
-      long count = first.chars().filter(c -> c == separator).count();
-      if (count > most) {
-        most = count;
-        best = separator;
-      }
-    }
-    return best;
-  }
-
-  private static List<CSVRecord> lines(String text, char separator) {
-    CSVFormat format =
-        CSVFormat.DEFAULT
-            .builder()
-            .setDelimiter(separator)
-            .setIgnoreEmptyLines(true)
-            .setIgnoreSurroundingSpaces(true)
-            .get();
-    try (CSVParser parser = CSVParser.parse(text, format)) {
-      return parser.stream().filter(line -> !blank(line)).toList();
-    } catch (IOException | UncheckedIOException e) {
-      throw new RefusedException("", Sentence.of("roster.quotes"));
-    }
-  }
-
-  private static boolean blank(CSVRecord line) {
-    return line.stream().allMatch(String::isBlank);
   }
 
   /** Empty where the first line is somebody already. */

@@ -78,9 +78,4 @@ class DemoShopTest extends HttpTest {
     assertThat(count("ticket")).isEqualTo(25);
     assertThat(database.queryForList("select * from shop")).isEqualTo(before);
   }
-
-  private long count(String what) {
-    Long found = database.queryForObject("select count(*) from " + what, Long.class);
-    return found == null ? -1 : found;
-  }
 }

@@ -156,11 +156,6 @@ class PlanApiTest extends ServerTest {
     return plan.at("/plan/decorations/0/options/0/recipe/dial/value").asDouble();
   }
 
-  private long count(String table) {
-    Long count = database.queryForObject("select count(*) from " + table, Long.class);
-    return count == null ? 0 : count;
-  }
-
   private String keptTicket(String medium) throws Exception {
     return keptTicket(medium, PRESS);
   }

@@ -1,0 +1,158 @@
+package velvetkettle.server.exchange;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.plan.TicketForm;
+import velvetkettle.server.plan.TicketService;
+import velvetkettle.server.problem.NotFoundException;
+
+/**
+ * Makes tickets of a table of orders, one table after the other. All of a table's tickets come in
+ * one transaction: stopped halfway, nothing of it is there.
+ */
+@Component
+public class OrderImports {
+  private static final Logger LOG = LoggerFactory.getLogger(OrderImports.class);
+
+  private final OrderService orders;
+  private final TicketService tickets;
+  private final TransactionTemplate transaction;
+  private final ExecutorService worker = Executors.newSingleThreadExecutor();
+  private final Cache<UUID, Running> imports =
+      Caffeine.newBuilder().expireAfterAccess(Duration.ofHours(1)).maximumSize(50).build();
+
+  OrderImports(OrderService orders, TicketService tickets, TransactionTemplate transaction) {
+    this.orders = orders;
+    this.tickets = tickets;
+    this.transaction = transaction;
+  }
+
+  public enum State {
+    RUNNING,
+    DONE,
+    CANCELLED,
+    FAILED
+  }
+
+  /**
+   * @param done tickets made so far
+   * @param of tickets to make
+   * @param left lines that were left out because something is wrong with them
+   * @param problem what went wrong; null where nothing did
+   */
+  public record Progress(
+      UUID id, State state, int done, int of, int left, @Nullable Sentence problem) {}
+
+  private static final class Running {
+    private final UUID id;
+    private final List<OrderLine> good;
+    private final int left;
+    private volatile State state = State.RUNNING;
+    private volatile int done;
+    private volatile boolean stopped;
+    private volatile @Nullable Sentence problem;
+
+    Running(UUID id, List<OrderLine> lines) {
+      this.id = id;
+      good = lines.stream().filter(OrderLine::good).toList();
+      left = lines.size() - good.size();
+    }
+
+    Progress progress() {
+      return new Progress(id, state, done, good.size(), left, problem);
+    }
+  }
+
+  /** Begins, unless it has begun already: the same id is the same table. */
+  public Progress start(UUID id, byte[] bytes, ZoneId zone) {
+    Running known = imports.getIfPresent(id);
+    if (known != null) {
+      return known.progress();
+    }
+    Running running = new Running(id, orders.lines(OrderTable.read(bytes), zone));
+    imports.put(id, running);
+    worker.execute(() -> run(running));
+    return running.progress();
+  }
+
+  public Progress progress(UUID id) {
+    return running(id).progress();
+  }
+
+  /** Stops it; what it made is undone. One that is done stays done. */
+  public Progress cancel(UUID id) {
+    Running running = running(id);
+    running.stopped = true;
+    return running.progress();
+  }
+
+  private Running running(UUID id) {
+    Running known = imports.getIfPresent(id);
+    if (known == null) {
+      throw new NotFoundException("import", id);
+    }
+    return known;
+  }
+
+  private void run(Running running) {
+    try {
+      boolean whole =
+          Boolean.TRUE.equals(
+              transaction.execute(
+                  status -> {
+                    boolean all = makeAll(running);
+                    if (!all) {
+                      status.setRollbackOnly();
+                    }
+                    return all;
+                  }));
+      running.state = whole ? State.DONE : State.CANCELLED;
+    } catch (RuntimeException e) {
+      LOG.warn("A table of orders was not taken", e);
+      running.problem =
+          Sentence.of("orders.failed", Math.min(running.done + 1, running.good.size()));
+      running.state = State.FAILED;
+    }
+    if (running.state != State.DONE) {
+      running.done = 0;
+    }
+  }
+
+  private boolean makeAll(Running running) {
+    for (OrderLine line : running.good) {
+      if (running.stopped || Thread.currentThread().isInterrupted()) {
+        return false;
+      }
+      TicketForm ticket = line.ticket();
+      if (ticket != null) {
+        tickets.add(ticketId(running.id, line.line()), ticket);
+      }
+      running.done++;
+    }
+    return !running.stopped;
+  }
+
+  /** The same line of the same import is the same ticket, however often it is sent. */
+  private static UUID ticketId(UUID id, int line) {
+    return UUID.nameUUIDFromBytes((id + " " + line).getBytes(StandardCharsets.UTF_8));
+  }
+
+  @PreDestroy
+  void stop() {
+    worker.shutdownNow();
+  }
+}
