@@ -3,6 +3,9 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
+import { zone } from '@/exchange/file'
+import OrdersIn from '@/exchange/OrdersIn.vue'
+import TicketIn from '@/exchange/TicketIn.vue'
 import QueryState from '@/shell/QueryState.vue'
 import TicketLine from './TicketLine.vue'
 
@@ -44,6 +47,11 @@ function show(change: Record<string, string | undefined>) {
         <a-button size="small" @click="show({ search: undefined })">{{ $t('tickets.clear') }}</a-button>
       </span>
       <span class="actions">
+        <OrdersIn />
+        <TicketIn />
+        <a-button :href="`/api/orders/orders.csv?zone=${encodeURIComponent(zone())}`" download>{{
+          $t('exchange.ordersOut')
+        }}</a-button>
         <a-button type="primary" size="large" @click="router.push({ name: 'new-ticket' })">
           {{ $t('tickets.new') }}
         </a-button>

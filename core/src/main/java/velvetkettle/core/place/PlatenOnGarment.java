@@ -39,6 +39,7 @@ public final class PlatenOnGarment {
   private final Garment garment;
   private final Placement placement;
   private final Spot spot;
+  private final boolean isUsual;
   private final Area art;
   private final Press press;
   private final List<Press> drawer;
@@ -50,20 +51,28 @@ public final class PlatenOnGarment {
   private final List<PlacedObstacle> below;
 
   private PlatenOnGarment(
-      Garment garment, Placement placement, Spot spot, Area art, Press press, List<Press> drawer) {
+      Garment garment,
+      Placement placement,
+      @Nullable Spot wanted,
+      Millimetres width,
+      Millimetres height,
+      Press press,
+      List<Press> drawer) {
     this.garment = garment;
     this.placement = placement;
-    this.spot = spot;
-    this.art = art;
+    isUsual = wanted == null;
+    Spot there = wanted == null ? PlacementGuide.usual(garment, placement, width, height) : wanted;
+    spot = there;
+    art = there.area(width, height);
     this.press = press;
     this.drawer = drawer;
     pattern = GarmentPattern.of(garment);
     List<PlacedObstacle> all = pattern.obstacles(garment.obstacles(), garment.layout());
-    own = all.stream().filter(one -> one.face() == spot.face() && !isGround(one)).toList();
+    own = all.stream().filter(one -> one.face() == there.face() && !isGround(one)).toList();
     below =
         garment.kind().layers() == 1
             ? List.of()
-            : GarmentPattern.below(pattern, spot.face(), all).toList();
+            : GarmentPattern.below(pattern, there.face(), all).toList();
   }
 
   /**
@@ -78,9 +87,7 @@ public final class PlatenOnGarment {
       Millimetres height,
       Press press,
       List<Press> drawer) {
-    Spot there = spot == null ? PlacementGuide.usual(garment, placement, width, height) : spot;
-    return new PlatenOnGarment(garment, placement, there, there.area(width, height), press, drawer)
-        .find();
+    return new PlatenOnGarment(garment, placement, spot, width, height, press, drawer).find();
   }
 
   /** The same without any platen: for what is sewn, tied or glued. */
@@ -91,9 +98,7 @@ public final class PlatenOnGarment {
       Millimetres width,
       Millimetres height,
       Press press) {
-    Spot there = spot == null ? PlacementGuide.usual(garment, placement, width, height) : spot;
-    return new PlatenOnGarment(
-            garment, placement, there, there.area(width, height), press, List.of())
+    return new PlatenOnGarment(garment, placement, spot, width, height, press, List.of())
         .found(Way.CLEAR, new PressPositions.Found(List.of(), true), null);
   }
 
@@ -248,7 +253,10 @@ public final class PlatenOnGarment {
     if (way == Way.PAD) {
       advice.add(Sentence.of("place.tune-pressure"));
     }
-    beyondTheCloth().ifPresent(advice::add);
+    if (!isUsual || placement != Placement.SLEEVE) {
+      // Art goes along a sleeve, which is drawn aslant: at its usual place it is not measured.
+      beyondTheCloth().ifPresent(advice::add);
+    }
     seamsBelow().ifPresent(advice::add);
     Area insert =
         way.raises() && insertFits(art.grown(INSERT_MARGIN)) ? art.grown(INSERT_MARGIN) : null;

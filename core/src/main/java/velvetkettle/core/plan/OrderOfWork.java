@@ -110,7 +110,10 @@ final class OrderOfWork {
    */
   static List<Operation> of(JobRequest job, List<Chosen> pressed, List<Chosen> fastened) {
     OrderOfWork order = new OrderOfWork(job);
-    pressed.forEach(order::test);
+    pressed.stream()
+        .flatMap(chosen -> Stream.ofNullable(chosen.testFirst()))
+        .distinct()
+        .forEach(test -> order.operations.add(new Operation.Trial(test)));
     order.prepareCloth(pressed);
     for (int i = 0; i < pressed.size(); i++) {
       order.mind(pressed.subList(0, i), pressed.get(i));
@@ -140,13 +143,6 @@ final class OrderOfWork {
 
   private static boolean isStones(Chosen chosen) {
     return chosen.pressed() != null && chosen.pressed().medium() instanceof Stones;
-  }
-
-  private void test(Chosen chosen) {
-    Sentence testFirst = chosen.testFirst();
-    if (testFirst != null) {
-      operations.add(new Operation.Trial(testFirst));
-    }
   }
 
   private void prepareCloth(List<Chosen> chosen) {

@@ -69,19 +69,19 @@ public class OrderController {
                       mediaType = BYTES,
                       schema = @Schema(type = "string", format = "binary"))))
   @PutMapping(path = "/imports/{id}", consumes = BYTES)
-  public OrderImports.Progress start(
+  public OrderImports.ImportProgress start(
       @PathVariable UUID id, InputStream file, @RequestParam(defaultValue = "UTC") String zone)
       throws IOException {
     return imports.start(id, limited(file), zone(zone));
   }
 
   @GetMapping("/imports/{id}")
-  public OrderImports.Progress progress(@PathVariable UUID id) {
+  public OrderImports.ImportProgress progress(@PathVariable UUID id) {
     return imports.progress(id);
   }
 
   @DeleteMapping("/imports/{id}")
-  public OrderImports.Progress cancel(@PathVariable UUID id) {
+  public OrderImports.ImportProgress cancel(@PathVariable UUID id) {
     return imports.cancel(id);
   }
 

@@ -54,7 +54,7 @@ public class OrderImports {
    * @param left lines that were left out because something is wrong with them
    * @param problem what went wrong; null where nothing did
    */
-  public record Progress(
+  public record ImportProgress(
       UUID id, State state, int done, int of, int left, @Nullable Sentence problem) {}
 
   private static final class Running {
@@ -72,13 +72,13 @@ public class OrderImports {
       left = lines.size() - good.size();
     }
 
-    Progress progress() {
-      return new Progress(id, state, done, good.size(), left, problem);
+    ImportProgress progress() {
+      return new ImportProgress(id, state, done, good.size(), left, problem);
     }
   }
 
   /** Begins, unless it has begun already: the same id is the same table. */
-  public Progress start(UUID id, byte[] bytes, ZoneId zone) {
+  public ImportProgress start(UUID id, byte[] bytes, ZoneId zone) {
     Running known = imports.getIfPresent(id);
     if (known != null) {
       return known.progress();
@@ -89,12 +89,12 @@ public class OrderImports {
     return running.progress();
   }
 
-  public Progress progress(UUID id) {
+  public ImportProgress progress(UUID id) {
     return running(id).progress();
   }
 
   /** Stops it; what it made is undone. One that is done stays done. */
-  public Progress cancel(UUID id) {
+  public ImportProgress cancel(UUID id) {
     Running running = running(id);
     running.stopped = true;
     return running.progress();

@@ -20,8 +20,8 @@ record OrderLine(
     return ticket != null;
   }
 
-  OrderReading.Row row() {
-    return new OrderReading.Row(
+  OrderReading.OrderRow row() {
+    return new OrderReading.OrderRow(
         line,
         shown(OrderColumn.CUSTOMER),
         shown(OrderColumn.TITLE),

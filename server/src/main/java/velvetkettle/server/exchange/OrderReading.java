@@ -12,7 +12,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param encoding that the file was read as
  * @param separator of its cells
  */
-public record OrderReading(int good, int bad, List<Row> rows, String encoding, String separator) {
+public record OrderReading(
+    int good, int bad, List<OrderRow> rows, String encoding, String separator) {
   /** Enough to mend a file by. */
   private static final int BAD_SHOWN = 500;
 
@@ -26,7 +27,7 @@ public record OrderReading(int good, int bad, List<Row> rows, String encoding, S
   static OrderReading of(List<OrderLine> lines, String encoding, char separator) {
     List<OrderLine> bad = lines.stream().filter(line -> !line.good()).toList();
     List<OrderLine> good = lines.stream().filter(OrderLine::good).toList();
-    List<Row> shown = new java.util.ArrayList<>();
+    List<OrderRow> shown = new java.util.ArrayList<>();
     bad.stream().limit(BAD_SHOWN).map(OrderLine::row).forEach(shown::add);
     good.stream().limit(GOOD_SHOWN).map(OrderLine::row).forEach(shown::add);
     String named = separator == '\t' ? "tab" : String.valueOf(separator);
@@ -37,7 +38,7 @@ public record OrderReading(int good, int bad, List<Row> rows, String encoding, S
    * @param line its number in the file, from 1
    * @param wrong why it cannot be taken; empty where it can
    */
-  public record Row(
+  public record OrderRow(
       int line,
       String customer,
       String title,
