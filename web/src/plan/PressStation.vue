@@ -35,6 +35,9 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
       <div class="head">
         <h2>{{ $t('press.title') }}</h2>
         <span class="actions">
+          <a-button :href="`/api/tickets/${ticket.id}/proof.pdf`" target="_blank">{{
+            $t('exchange.proof')
+          }}</a-button>
           <a-button :href="`/api/tickets/${ticket.id}/file`" :download="`${ticket.name}.json`">{{
             $t('exchange.ticketOut')
           }}</a-button>
