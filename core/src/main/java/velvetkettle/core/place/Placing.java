@@ -1,5 +1,6 @@
 package velvetkettle.core.place;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -34,5 +35,12 @@ public record Placing(
     positions = List.copyOf(positions);
     met = Set.copyOf(met);
     advice = List.copyOf(advice);
+  }
+
+  /** The same with one more thing to mind. */
+  public Placing and(Sentence more) {
+    List<Sentence> all = new ArrayList<>(advice);
+    all.add(more);
+    return new Placing(face, art, behind, positions, proven, way, met, insert, all);
   }
 }

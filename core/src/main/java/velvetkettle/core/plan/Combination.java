@@ -3,10 +3,13 @@ package velvetkettle.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.OrderOfWork.Alone;
 import velvetkettle.core.plan.OrderOfWork.Chosen;
 import velvetkettle.core.plan.OrderOfWork.Pressed;
+import velvetkettle.core.quantity.Sentence;
 
 /**
  * One medium for each decoration of a garment, and whether they go together. What the maker took
@@ -92,16 +95,30 @@ final class Combination {
     return together;
   }
 
-  /** Where everything lies. */
+  /** Where everything lies; what lies on another thing unasked says so. */
   List<Placed> placed() {
     return chosen.stream()
         .map(
             one -> {
               Pressed pressed = one.pressed();
               String press = pressed == null ? null : pressed.press().name();
-              return new Placed(one.decoration().id(), press, one.placing());
+              Optional<Chosen> crossed = chosen.stream().filter(o -> crosses(one, o)).findFirst();
+              Placing placing =
+                  crossed
+                      .map(o -> Sentence.of("place.crosses", Precedence.name(o)))
+                      .map(one.placing()::and)
+                      .orElse(one.placing());
+              return new Placed(one.decoration().id(), press, placing);
             })
         .toList();
+  }
+
+  private static boolean crosses(Chosen one, Chosen other) {
+    return one != other
+        && one.placing().face() == other.placing().face()
+        && one.placing().art().overlaps(other.placing().art())
+        && !one.decoration().liesOver(other.decoration())
+        && !other.decoration().liesOver(one.decoration());
   }
 
   List<Operation> operations() {

@@ -100,6 +100,9 @@ final class Course {
     if (medium.stitch() == Stitch.MUST) {
       operations.add(new Operation.StitchEdge(id, Sentence.of("do.stitch")));
     }
+    if (medium.hasOwnGround() && garment.obstacles().contains(Obstacle.LINING)) {
+      hand("do.sew-to-lining");
+    }
   }
 
   private static List<ShortPress> of(List<ShortPress> presses, ExtraPress.Kind kind) {

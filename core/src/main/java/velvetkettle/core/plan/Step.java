@@ -19,6 +19,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param stack null where no press closes
  * @param press the tool that closes, by its name; null likewise, and in older plans
  * @param after the garment when it is done
+ * @param meanwhile what hands can do while they wait; null where nothing is waited for, and in
+ *     older plans
  */
 public record Step(
     int number,
@@ -31,7 +33,8 @@ public record Step(
     @Nullable Stack stack,
     @Nullable String press,
     List<Caution> cautions,
-    GarmentState after) {
+    GarmentState after,
+    @Nullable Sentence meanwhile) {
   public Step {
     cautions = List.copyOf(cautions);
   }

@@ -2,15 +2,23 @@ package velvetkettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
 
 /** Runs the operations over the garment's state and writes each down as a step. */
 final class StepWriter {
+  /** Shorter waits are over before a hand has found something to do. */
+  private static final Seconds WORTH_USING = Seconds.of(20);
+
   private StepWriter() {}
 
   static List<Step> write(List<Operation> operations, JobRequest job) {
     List<Step> steps = new ArrayList<>();
     GarmentState state = GarmentState.FRESH;
-    for (Operation operation : operations) {
+    for (int at = 0; at < operations.size(); at++) {
+      Operation operation = operations.get(at);
       state = operation.apply(state);
       steps.add(
           new Step(
@@ -24,8 +32,29 @@ final class StepWriter {
               operation.stack(),
               operation.press(),
               Cautions.ofStep(operation, job.tool(operation.press())),
-              state));
+              state,
+              meanwhile(operations, at, job)));
     }
     return steps;
+  }
+
+  /** A wait is used for the next thing on the garment, else for the next piece, else to tidy. */
+  private static @Nullable Sentence meanwhile(List<Operation> operations, int at, JobRequest job) {
+    Operation operation = operations.get(at);
+    Seconds wait = operation.timed();
+    if (operation.setting() != null || wait == null || wait.compareTo(WORTH_USING) < 0) {
+      return null;
+    }
+    Optional<Decoration> next =
+        operations.subList(at + 1, operations.size()).stream()
+            .filter(Operation.Place.class::isInstance)
+            .map(Operation::decoration)
+            .filter(id -> id != null && !id.equals(operation.decoration()))
+            .findFirst()
+            .flatMap(id -> job.decorations().stream().filter(d -> d.id().equals(id)).findFirst());
+    if (next.isPresent()) {
+      return Sentence.of("do.meanwhile.next-thing", next.get().artwork().description());
+    }
+    return Sentence.of(job.pieces() > 1 ? "do.meanwhile.next-piece" : "do.meanwhile.tidy");
   }
 }

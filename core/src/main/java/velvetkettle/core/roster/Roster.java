@@ -1,7 +1,5 @@
 package velvetkettle.core.roster;
 
-import java.text.BreakIterator;
-import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -69,12 +67,7 @@ public record Roster(List<Entry> entries) {
   }
 
   private static void count(String text, Map<String, Integer> counts) {
-    String whole = Normalizer.normalize(text, Normalizer.Form.NFC);
-    BreakIterator letters = BreakIterator.getCharacterInstance(Locale.ROOT);
-    letters.setText(whole);
-    int from = letters.first();
-    for (int to = letters.next(); to != BreakIterator.DONE; from = to, to = letters.next()) {
-      String letter = whole.substring(from, to);
+    for (String letter : Lettering.letters(text)) {
       if (!letter.isBlank()) {
         counts.merge(letter, 1, Integer::sum);
       }

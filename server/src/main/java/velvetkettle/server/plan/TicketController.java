@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.roster.Roster;
 import velvetkettle.server.Page;
 
 /** Tickets. The browser gives a new ticket its id, so that a repeated request makes one ticket. */
@@ -50,6 +51,18 @@ public class TicketController {
   @PutMapping("/{id}/cut")
   public TicketView cut(@PathVariable UUID id) {
     return tickets.cut(id, true);
+  }
+
+  /** A piece of the roster is done; {@code entry} counts from 0. */
+  @PutMapping("/{id}/roster/{entry}/done")
+  public TicketView tick(@PathVariable UUID id, @PathVariable @Min(0) @Max(Roster.MOST) int entry) {
+    return tickets.tick(id, entry, true);
+  }
+
+  @DeleteMapping("/{id}/roster/{entry}/done")
+  public TicketView untick(
+      @PathVariable UUID id, @PathVariable @Min(0) @Max(Roster.MOST) int entry) {
+    return tickets.tick(id, entry, false);
   }
 
   /** They are not, after all. */

@@ -20,7 +20,9 @@ import velvetkettle.server.press.PressService;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.problem.StaleException;
+import velvetkettle.server.roster.RosterDoneMapper;
 import velvetkettle.server.roster.RosterEntryForm;
+import velvetkettle.server.roster.RosterPiece;
 
 @Service
 @Transactional
@@ -33,6 +35,7 @@ public class TicketService {
   private final StoredJson json;
   private final Owner owner;
   private final Clock clock;
+  private final RosterDoneMapper ticked;
 
   TicketService(
       TicketMapper tickets,
@@ -42,7 +45,8 @@ public class TicketService {
       JobRequests requests,
       StoredJson json,
       Owner owner,
-      Clock clock) {
+      Clock clock,
+      RosterDoneMapper ticked) {
     this.tickets = tickets;
     this.plans = plans;
     this.logbook = logbook;
@@ -51,6 +55,7 @@ public class TicketService {
     this.json = json;
     this.owner = owner;
     this.clock = clock;
+    this.ticked = ticked;
   }
 
   @Transactional(readOnly = true)
@@ -87,6 +92,24 @@ public class TicketService {
       throw new StaleException(form.version(), old.version());
     }
     return view(row);
+  }
+
+  /**
+   * Ticks a piece of the roster off, or takes the tick back.
+   *
+   * @param entry its place in the roster, from 0
+   */
+  public TicketView tick(UUID id, int entry, boolean done) {
+    List<String> keys = RosterPiece.keys(roster(row(id)));
+    if (entry >= keys.size()) {
+      throw new NotFoundException("entry", entry + 1);
+    }
+    if (done) {
+      ticked.tick(owner.name(), id, keys.get(entry), clock.instant());
+    } else {
+      ticked.untick(owner.name(), id, keys.get(entry));
+    }
+    return ticket(id);
   }
 
   /** Adds a new ticket that was checked already, one of many; one that is there stays as it is. */
@@ -224,6 +247,7 @@ public class TicketService {
         garment,
         decorations,
         roster(row),
+        RosterPiece.of(roster(row), ticked.done(owner.name(), row.id())),
         row.version(),
         row.station(),
         Stations.of(row, decorations, plan.isPresent(), current, logged),

@@ -8,11 +8,13 @@ import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.roster.RosterEntryForm;
+import velvetkettle.server.roster.RosterPiece;
 
 /**
  * A ticket with where it stands.
  *
  * @param name what is written on it, for example VK-118
+ * @param rosterPieces how far each entry of the roster is, in its order
  * @param stations what each station says
  * @param planId the newest plan; null before the first
  * @param planCurrent whether that plan was made from the ticket as it stands now
@@ -30,6 +32,7 @@ public record TicketView(
     GarmentForm garment,
     List<DecorationForm> decorations,
     List<RosterEntryForm> roster,
+    List<RosterPiece> rosterPieces,
     int version,
     Station station,
     List<StationState> stations,

@@ -62,6 +62,37 @@ class RosterApiTest extends ServerTest {
   }
 
   @Test
+  @DisplayName("a piece is ticked off and back, and stays ticked when the list is sorted")
+  void tickedOff() throws Exception {
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    form.put(
+        "roster", List.of(entry("Ana", "7", "M"), entry("Bo", "07", "XL"), entry("Ana", "7", "M")));
+    form.put("pieces", 3);
+    String ticket = "/api/tickets/" + UUID.randomUUID();
+    put(ticket, form)
+        .andExpect(status().isOk())
+        .andExpect(
+            jsonPath("$.rosterPieces[0].centre")
+                .value("3 letters: the 2., “n”, lies on the centre line"))
+        .andExpect(
+            jsonPath("$.rosterPieces[1].scale").value(org.hamcrest.Matchers.closeTo(1.113, 0.001)));
+    put(ticket + "/roster/2/done", "").andExpect(jsonPath("$.rosterPieces[2].done").value(true));
+    put(ticket + "/roster/2/done", "").andExpect(jsonPath("$.rosterPieces[0].done").value(false));
+    put(ticket + "/roster/1/done", "").andExpect(status().isOk());
+    form.put(
+        "roster", List.of(entry("Bo", "07", "XL"), entry("Ana", "7", "M"), entry("Ana", "7", "M")));
+    form.put("version", 1);
+    put(ticket, form)
+        .andExpect(jsonPath("$.rosterPieces[0].done").value(true))
+        .andExpect(jsonPath("$.rosterPieces[1].done").value(false))
+        .andExpect(jsonPath("$.rosterPieces[2].done").value(true));
+    http.perform(
+            MockMvcRequestBuilders.delete(ticket + "/roster/0/done").header("Host", "127.0.0.1"))
+        .andExpect(jsonPath("$.rosterPieces[0].done").value(false));
+    put(ticket + "/roster/3/done", "").andExpect(status().isNotFound());
+  }
+
+  @Test
   @DisplayName("a ticket keeps its roster, and every piece has its entry")
   void onATicket() throws Exception {
     Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
