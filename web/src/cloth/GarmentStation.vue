@@ -153,7 +153,10 @@ function keep() {
         />
       </div>
     </section>
-    <RosterFields v-model="form.roster" />
+    <RosterFields
+      v-model="form.roster"
+      :layouts="form.decorations.filter(({ kind }) => kind === 'LETTERING')"
+    />
     <FormProblem />
     <a-button type="primary" size="large" html-type="submit" :loading="keeping">{{
       $t('garment.keep')

@@ -234,7 +234,7 @@ export default {
     title: 'All on one garment',
     clash: '“{first}” and “{second}” do not go together like this.',
     totals:
-      'A piece takes {hands} by hand and {press} under the press; {waiting} of waiting are free for the next thing.',
+      'A piece takes {hands} by hand and {press} under the press; {waiting} of waiting are free for the next thing. The order takes about {order}.',
     alternatives: 'What else goes together',
     longer: '{n} more for the order',
     shorter: '{n} less for the order',
@@ -258,6 +258,8 @@ export default {
     take: 'Take these {n}',
     more: 'and {n} more',
     tick: 'Who gets them',
+    ticked: '{done} of {of} are done.',
+    layouts: 'Lettering as it is drawn fits M; on each size it is made',
   },
   why: {
     set: 'Why this temperature?',

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import type { Schemas, TicketView } from '@/api/client'
 import { when } from '@/quantity/when'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
+import RosterTicks from '@/roster/RosterTicks.vue'
 import { hasOpenRun } from '@/run/openRun'
 import CautionList from './CautionList.vue'
 import DecorationTabs from './DecorationTabs.vue'
@@ -81,6 +82,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
         :decorations="ticket.decorations"
         told
       />
+      <RosterTicks v-if="ticket.roster.length" :ticket="ticket" />
       <CautionList :cautions="stored.plan.cautions" />
       <h3 class="steps">{{ $t('press.steps') }}</h3>
       <StepList :steps="stored.plan.steps" />

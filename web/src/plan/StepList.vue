@@ -13,7 +13,10 @@ const { title } = useVocabulary()
     <li v-for="step in steps" :key="step.number">
       <span class="number figure">{{ step.number }}</span>
       <span class="kind">{{ title('step', step.kind) }}</span>
-      <span>{{ step.instruction }}</span>
+      <span>
+        {{ step.instruction }}
+        <span v-if="step.meanwhile" class="muted">{{ step.meanwhile }}</span>
+      </span>
       <span class="setting">
         <TemperatureValue v-if="step.setting" :celsius="step.setting.dial" />
         <TimeValue v-if="step.timed !== null" :seconds="step.timed" />

@@ -54,6 +54,7 @@ const time = (seconds: number) => {
           hands: time(plan.totals.handsOn),
           press: time(plan.totals.underPress),
           waiting: time(plan.totals.waiting),
+          order: time(plan.order),
         })
       }}
     </p>

@@ -7,6 +7,10 @@ import RosterPreview from './RosterPreview.vue'
 /** Who gets the pieces: typed line by line, or read from a file. Nothing where all pieces are alike. */
 type Entry = Schemas['RosterEntryForm']
 const roster = defineModel<Entry[]>({ required: true })
+defineProps<{
+  /** Lettering that is made to each size. */
+  layouts?: Schemas['DecorationForm'][]
+}>()
 const COLUMNS = [
   { key: 'name', max: 40 },
   { key: 'number', max: 6 },
@@ -104,7 +108,7 @@ function take(entries: Entry[]) {
           </tr>
         </tbody>
       </table>
-      <RosterCounts :roster="roster" />
+      <RosterCounts :roster="roster" :layouts="layouts" />
     </template>
     <RosterPreview v-if="reading" :reading="reading" @take="take" @cancel="reading = null" />
   </section>

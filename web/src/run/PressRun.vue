@@ -41,6 +41,12 @@ const left = props.ticket.pieces - props.ticket.logged
 const piece = computed(() =>
   Math.min(props.ticket.pieces, props.ticket.logged + progress.value.piecesDone + 1),
 )
+/** Whose piece it is: the next of the roster that is not ticked off. */
+const whose = computed(() => {
+  const open = props.ticket.roster.filter((_, n) => !props.ticket.rosterPieces[n]?.done)
+  const entry = open[progress.value.piecesDone]
+  return entry ? [entry.number, entry.name, entry.size].filter(Boolean).join(' · ') : ''
+})
 const allDone = computed(() => props.ticket.logged + progress.value.piecesDone + 1 >= props.ticket.pieces)
 /** The Stack of this step, or of the next press while something is done by hand. */
 const stack = computed(
@@ -158,7 +164,8 @@ onMounted(() => {
     <header>
       <strong class="number figure">{{ ticket.name }}</strong>
       <span>
-        {{ $t('run.piece', { n: piece, of: ticket.pieces }) }} ·
+        {{ $t('run.piece', { n: piece, of: ticket.pieces }) }}
+        <template v-if="whose">({{ whose }})</template> ·
         {{ $t('run.step', { n: Math.min(progress.step, steps.length), of: steps.length }) }}
       </span>
       <span class="spring" />
@@ -213,6 +220,7 @@ onMounted(() => {
           <span v-else class="unit">{{ $t('run.left') }}</span>
         </p>
         <StepSettings v-if="step.setting" :setting="step.setting" :peel="following?.peel ?? null" />
+        <p v-if="step.meanwhile" class="meanwhile">{{ step.meanwhile }}</p>
         <CautionList class="cautions" :cautions="step.cautions" />
       </div>
       <aside v-if="stack">
@@ -270,6 +278,12 @@ onMounted(() => {
 </template>
 
 <style scoped>
+.meanwhile {
+  padding-top: 10px;
+  color: #f0d9c4;
+  font-size: 20px;
+}
+
 .run {
   display: flex;
   flex-direction: column;
