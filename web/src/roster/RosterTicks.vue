@@ -2,6 +2,7 @@
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api, type TicketView } from '@/api/client'
+import { unitsKey } from '@/quantity/units'
 
 /** The pieces of a roster, to be ticked off as they are done. */
 const props = defineProps<{ ticket: TicketView }>()
@@ -17,7 +18,7 @@ const { mutate, error } = useMutation({
         : api.DELETE('/api/tickets/{id}/roster/{entry}/done', { params }),
     )
   },
-  onSuccess: (ticket) => client.setQueryData(['ticket', ticket.id], ticket),
+  onSuccess: (ticket) => client.setQueryData(['ticket', ticket.id, unitsKey.value], ticket),
 })
 </script>
 
