@@ -60,7 +60,7 @@ describe('the drawing of a garment', () => {
     expect(drawing().findAll('.platen text')).toHaveLength(2)
     const one = drawing({ platens: [{ x: 0, y: 0, width: 400, height: 500 }] })
     expect(one.findAll('.platen text')).toHaveLength(0)
-    expect(one.findAll('.platen rect')).toHaveLength(1)
+    expect(one.findAll('.platen .edge')).toHaveLength(1)
   })
 
   it('lies still where it is only looked at', async () => {

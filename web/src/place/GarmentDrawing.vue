@@ -23,7 +23,7 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [key: string]; move: [thing: Thing, area: Area] }>()
 
 /** Round the cloth, for platens that hang over, mm. */
-const ROOM = 30
+const ROOM = 40
 const { t } = useI18n()
 const { length } = useUnits()
 const svg = ref<SVGSVGElement>()
@@ -97,6 +97,12 @@ const unit = computed(() => (length.value === 'inch' ? 'in' : 'mm'))
 const chosenThing = computed(() => props.things.find(({ key }) => key === props.chosen) ?? null)
 const chosenArea = computed(() => (chosenThing.value ? areaOf(chosenThing.value) : null))
 
+/** As much of a name as there is room for. */
+function fitting(name: string, width: number) {
+  const room = Math.floor(width / letter.value / 0.55)
+  return name.length <= room ? name : `${name.slice(0, room - 1)}…`
+}
+
 function describe(thing: Thing) {
   const area = areaOf(thing)
   const across = middle(area)
@@ -167,7 +173,7 @@ function describe(thing: Thing) {
         :fill="thing.ink"
         :font-size="letter"
       >
-        {{ thing.name.slice(0, Math.floor(areaOf(thing).width / letter / 0.52)) }}
+        {{ fitting(thing.name, areaOf(thing).width) }}
       </text>
     </g>
     <rect
@@ -181,6 +187,9 @@ function describe(thing: Thing) {
     />
     <g v-for="(platen, n) in platensNow" :key="n" class="platen">
       <rect
+        v-for="line in ['halo', 'edge']"
+        :key="line"
+        :class="line"
         :x="platen.x"
         :y="platen.y"
         :width="platen.width"
@@ -193,7 +202,7 @@ function describe(thing: Thing) {
         <text :x="letter * 1.4" :y="letter * 1.4" :font-size="letter * 1.2">{{ n + 1 }}</text>
       </g>
     </g>
-    <g v-if="chosenArea" class="measure">
+    <g v-if="chosenArea" class="measure" :stroke="inkOn(depth)">
       <line
         x1="0"
         :x2="middle(chosenArea)"
@@ -217,7 +226,7 @@ function describe(thing: Thing) {
   display: block;
   width: 100%;
   max-height: 560px;
-  overflow: visible;
+  overflow: hidden;
   touch-action: none;
 }
 
@@ -287,7 +296,14 @@ text {
   pointer-events: none;
 }
 
-.platen rect {
+.platen .halo {
+  fill: none;
+  stroke: rgb(255 253 249 / 70%);
+  stroke-dasharray: none;
+  stroke-width: 4;
+}
+
+.platen .edge {
   fill: rgb(163 79 23 / 8%);
   stroke: #a34f17;
   stroke-dasharray: 8 5;
@@ -316,7 +332,6 @@ text {
 }
 
 .measure line {
-  stroke: #2f4d69;
   stroke-dasharray: 2 2;
   stroke-width: 1.5;
 }

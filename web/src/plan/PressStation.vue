@@ -100,6 +100,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
 
 .head {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   justify-content: space-between;
   padding-bottom: 6px;
@@ -107,6 +108,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
 
 .actions {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 10px;
 }
