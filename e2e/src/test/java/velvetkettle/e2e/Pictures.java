@@ -3,7 +3,6 @@ package velvetkettle.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
@@ -47,6 +46,15 @@ class Pictures extends Journey {
   }
 
   @Test
+  void whereItGoes() throws IOException {
+    page.navigate(ticket("Half-zips&station=CUT") + "/garment");
+    page.locator(".places .platen").first().waitFor();
+    page.evaluate("() => document.querySelector('.places').scrollIntoView()");
+    page.evaluate("() => document.fonts.ready");
+    save("place");
+  }
+
+  @Test
   void ticketBeforeItsMethod() throws IOException {
     String ticket = ticket("Training%20tops&station=METHOD");
     take("garment", ticket + "/garment");
@@ -60,9 +68,6 @@ class Pictures extends Journey {
   void ticketOnItsWay() throws IOException {
     take("cut", ticket("Half-zips&station=CUT") + "/cut");
     take("press", ticket("Rowing%20tops&station=CUT") + "/press");
-    page.getByRole(AriaRole.SWITCH).click();
-    page.locator("table.peel").scrollIntoViewIfNeeded();
-    save("press-every-face");
     take("check", ticket("First%20eight") + "/check");
     take("card", ticket("Pocket%20crests") + "/card");
     page.pdf(

@@ -98,7 +98,19 @@ class StoredJsonTest {
     assertThat(plan.sequence().get(0).added()).isNotNull();
     assertThat(plan.alternatives()).isNotEmpty();
     assertThat(plan.totals()).isNotNull();
+    assertThat(plan.placed()).isEmpty();
     assertThat(request.decorations()).hasSize(3);
+  }
+
+  @Test
+  void schemaFiveStillOpens() throws IOException {
+    Plan plan = json.read(golden("plan-schema-5.json"), Plan.class);
+    JobRequest request = json.read(golden("request-schema-5.json"), JobRequest.class);
+    assertThat(plan.schema()).isEqualTo(5);
+    assertThat(plan.placed()).hasSize(3);
+    assertThat(plan.placed().get(0).placing().positions()).hasSize(1);
+    assertThat(plan.steps()).anyMatch(step -> step.meanwhile() != null);
+    assertThat(request.garment().layout().placed()).isEmpty();
   }
 
   @Test
