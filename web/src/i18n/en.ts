@@ -321,6 +321,7 @@ export default {
     events: '{n} reports, started {when}',
   },
   outcome: {
+    on: 'On which thing',
     title: 'How did it come out?',
     good: 'Good pieces',
     bad: 'Not good',

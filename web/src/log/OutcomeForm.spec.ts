@@ -33,6 +33,25 @@ beforeEach(() => {
 const form = () => mounted(OutcomeForm, { runId: 'r', pieces: 3, most: 5 }, words)
 
 describe('how it came out', () => {
+  it('asks which of several things a bad piece is about', async () => {
+    const decorations = [
+      { id: 'a', description: 'crest' },
+      { id: 'b', description: 'own name' },
+    ]
+    const f = mounted(OutcomeForm, { runId: 'r', pieces: 3, most: 5, decorations }, words)
+    expect(f.text()).not.toContain('own name')
+    await f.find('#bad').setValue('1')
+    await f.find('#bad').trigger('blur')
+    const choice = f.findAll('button.seen').find((b) => b.text() === 'own name')!
+    await choice.trigger('click')
+    await f
+      .findAll('button.seen')
+      .find((b) => b.text().toLowerCase() === 'edge lifts')!
+      .trigger('click')
+    await f.find('form').trigger('submit')
+    await vi.waitFor(() => expect(body).toMatchObject({ bad: 1, decoration: 'b' }))
+  })
+
   it('logs the pieces that were pressed as good, unless something else is said', async () => {
     const f = form()
     await f.find('form').trigger('submit')

@@ -8,7 +8,13 @@ import { useVocabulary } from '@/speech/vocabulary'
 
 type Seen = Schemas['OutcomeForm']['seen'][number]
 
-const props = defineProps<{ runId: string; pieces: number; most: number }>()
+const props = defineProps<{
+  runId: string
+  pieces: number
+  most: number
+  /** What was pressed; with several, a fault is said to be on one. */
+  decorations?: Schemas['DecorationForm'][]
+}>()
 const emit = defineEmits<{ logged: []; later: [] }>()
 const { options } = useVocabulary()
 const { temperature: unit } = useUnits()
@@ -19,6 +25,8 @@ const seen = ref<Seen[]>(['GOOD_BOND'])
 const temperature = ref<number | undefined>()
 const time = ref<number | undefined>()
 const note = ref('')
+const on = ref<string | null>(null)
+const askOn = computed(() => (props.decorations?.length ?? 0) > 1 && (bad.value ?? 0) > 0)
 
 const open = computed(() => {
   if ((good.value ?? 0) + (bad.value ?? 0) < 1) return 'outcome.needsPieces'
@@ -42,6 +50,7 @@ const { mutate, isPending, error } = useMutation<unknown, Problem>({
           temperature: celsius.value,
           time: time.value ?? null,
           note: note.value,
+          decoration: askOn.value ? (on.value ?? props.decorations![0]!.id) : null,
         },
       }),
     ),
@@ -104,6 +113,20 @@ const highest = computed(() => (unit.value === '°F' ? Math.round(toFahrenheit(3
         @click="toggle(choice.value as Seen)"
       >
         {{ choice.label }}
+      </button>
+    </fieldset>
+    <fieldset v-if="askOn">
+      <legend>{{ $t('outcome.on') }}</legend>
+      <button
+        v-for="one in decorations"
+        :key="one.id"
+        type="button"
+        class="seen"
+        :class="{ on: (on ?? decorations![0]!.id) === one.id }"
+        :aria-pressed="(on ?? decorations![0]!.id) === one.id"
+        @click="on = one.id"
+      >
+        {{ one.description }}
       </button>
     </fieldset>
     <label class="note">

@@ -180,6 +180,7 @@ onMounted(() => {
 
     <section v-if="logging" class="log">
       <OutcomeForm
+        :decorations="ticket.decorations"
         :run-id="runId"
         :pieces="Math.max(1, Math.min(left, progress.finished))"
         :most="left"

@@ -108,10 +108,11 @@ class DemoBench {
 
   private static OutcomeForm outcome(Batch batch, Random random) {
     if (random.nextInt(GOOD_BATCHES_PER_BAD_ONE + 1) > 0) {
-      return new OutcomeForm(batch.pieces(), 0, Set.of(Seen.GOOD_BOND), null, null, "");
+      return new OutcomeForm(batch.pieces(), 0, Set.of(Seen.GOOD_BOND), null, null, "", null);
     }
     Fault fault = fault(batch.job().order());
-    return new OutcomeForm(batch.pieces() - 1, 1, Set.of(fault.seen()), null, null, fault.note());
+    return new OutcomeForm(
+        batch.pieces() - 1, 1, Set.of(fault.seen()), null, null, fault.note(), null);
   }
 
   private record Fault(Seen seen, String note) {}

@@ -15,6 +15,8 @@ import velvetkettle.core.quantity.Seconds;
  * How a run came out, as the maker says it.
  *
  * @param temperature what the display truly showed, °C; null where it was as the recipe says
+ * @param decoration what the faults were seen on, by its id; null for the first, or where there is
+ *     one thing
  * @param time how long it was truly pressed, s; null where it was as the recipe says
  */
 public record OutcomeForm(
@@ -23,7 +25,8 @@ public record OutcomeForm(
     @NotNull Set<Seen> seen,
     @Nullable Celsius temperature,
     @Nullable Seconds time,
-    @NotNull @Size(max = 500) String note) {
+    @NotNull @Size(max = 500) String note,
+    @Nullable @Size(max = 40) String decoration) {
   Outcome outcome() {
     return new Outcome(good, bad, seen, temperature, time, note);
   }

@@ -13,12 +13,12 @@ import velvetkettle.core.cloth.Fibre;
 @Mapper
 public interface OutcomeMapper {
   String COLUMNS =
-      "run_id, owner, ticket_id, medium, fabric, main_fibre, good, bad, body, logged_at, keep_back_until";
+      "run_id, owner, ticket_id, medium, fabric, main_fibre, good, bad, body, also, logged_at, keep_back_until";
 
   @Insert(
       "insert into outcome ("
           + COLUMNS
-          + ") values (#{runId}, #{owner}, #{ticketId}, #{medium}, #{fabric}, #{mainFibre}, #{good}, #{bad}, #{body},"
+          + ") values (#{runId}, #{owner}, #{ticketId}, #{medium}, #{fabric}, #{mainFibre}, #{good}, #{bad}, #{body}, #{also},"
           + " #{loggedAt}, #{keepBackUntil})")
   void insert(OutcomeRow outcome);
 
@@ -42,9 +42,13 @@ public interface OutcomeMapper {
   /** Counted good and bad pieces of a medium on a kind of cloth. */
   record Count(String medium, Fabric fabric, Fibre mainFibre, int good, int bad) {}
 
+  /** What came out good was good for all media on the piece; a bad one counts for its own. */
   @Select(
-      "select medium, fabric, main_fibre, sum(good)::int as good, sum(bad)::int as bad from outcome"
-          + " where owner = #{owner} group by medium, fabric, main_fibre order by medium, fabric, main_fibre")
+      "select medium, fabric, main_fibre, sum(good)::int as good, sum(bad)::int as bad from ("
+          + "select medium, fabric, main_fibre, good, bad from outcome where owner = #{owner}"
+          + " union all select other, fabric, main_fibre, good, 0 from outcome,"
+          + " jsonb_array_elements_text(also) as other where owner = #{owner}) as each"
+          + " group by medium, fabric, main_fibre order by medium, fabric, main_fibre")
   List<Count> learnt(String owner);
 
   /** Pieces of a ticket whose wait ends between the two moments given; the last of them then. */

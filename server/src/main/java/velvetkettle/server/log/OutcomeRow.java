@@ -4,7 +4,10 @@ import java.time.Instant;
 import java.util.UUID;
 import velvetkettle.server.json.Json;
 
-/** A row of table outcome; medium, fabric and main fibre stand beside the body to be counted. */
+/**
+ * A row of table outcome; medium, fabric and main fibre stand beside the body to be counted, with
+ * the other media of the piece.
+ */
 public record OutcomeRow(
     UUID runId,
     String owner,
@@ -15,5 +18,6 @@ public record OutcomeRow(
     int good,
     int bad,
     Json body,
+    Json also,
     Instant loggedAt,
     Instant keepBackUntil) {}

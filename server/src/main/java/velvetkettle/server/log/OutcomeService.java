@@ -5,9 +5,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.log.Outcome;
+import velvetkettle.core.plan.DecorationPlan;
 import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.quantity.Sentence;
@@ -74,7 +76,7 @@ public class OutcomeService {
     TicketView ticket = tickets.ticket(run.ticketId());
     refuseMoreThanLeft(outcome, ticket);
     Plan plan = plans.plan(run.planId()).plan();
-    OutcomeRow row = row(run, plans.request(run.planId()), plan, outcome);
+    OutcomeRow row = row(run, plans.request(run.planId()), plan, outcome, form.decoration());
     outcomes.insert(row);
     memory.remember(UUID.randomUUID(), ticket.garment());
     boolean all = outcomes.logged(owner.name(), run.ticketId()) >= ticket.pieces();
@@ -98,20 +100,41 @@ public class OutcomeService {
     return new Page<>(items, page, size, outcomes.count(owner.name(), ticketId));
   }
 
-  private OutcomeRow row(RunView run, JobRequest request, Plan plan, Outcome outcome) {
+  private OutcomeRow row(
+      RunView run, JobRequest request, Plan plan, Outcome outcome, @Nullable String decoration) {
     Instant now = clock.instant();
+    String medium = medium(plan, decoration);
+    List<String> also =
+        plan.decorations().stream()
+            .map(DecorationPlan::medium)
+            .filter(other -> !other.equals(medium))
+            .distinct()
+            .toList();
     return new OutcomeRow(
         run.id(),
         owner.name(),
         run.ticketId(),
-        plan.decorations().get(0).medium(),
+        medium,
         request.garment().fabric().name(),
         request.garment().blend().mainFibre().name(),
         outcome.good(),
         outcome.bad(),
         json.write(outcome),
+        json.write(also),
         now,
         now.plusSeconds((long) plan.keepBack().count()));
+  }
+
+  /** Of the thing that the faults were seen on; of the first where nobody said. */
+  private static String medium(Plan plan, @Nullable String decoration) {
+    return plan.decorations().stream()
+        .filter(one -> decoration == null || one.decoration().equals(decoration))
+        .map(DecorationPlan::medium)
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new RefusedException(
+                    "decoration", Sentence.of("outcome.other-thing", String.valueOf(decoration))));
   }
 
   private OutcomeView view(OutcomeRow row) {

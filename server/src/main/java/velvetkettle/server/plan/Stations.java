@@ -1,7 +1,7 @@
 package velvetkettle.server.plan;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.Stream;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Orientation;
 import velvetkettle.core.media.PressMedium;
@@ -33,38 +33,49 @@ final class Stations {
 
   private static StationState method(
       List<DecorationForm> decorations, boolean planned, boolean current) {
-    String medium = decorations.get(0).medium();
-    if (!planned || medium == null) {
+    List<String> media = media(decorations);
+    if (!planned || media.size() < decorations.size()) {
       return new StationState(Station.METHOD, State.OPEN, Sentence.of("station.method.choose"));
     }
-    return current
-        ? new StationState(
-            Station.METHOD,
-            State.DONE,
-            Sentence.of("station.method.taken", new Term("medium." + medium)))
-        : new StationState(Station.METHOD, State.OPEN, Sentence.of("station.method.changed"));
+    if (!current) {
+      return new StationState(Station.METHOD, State.OPEN, Sentence.of("station.method.changed"));
+    }
+    long different = media.stream().distinct().count();
+    Term first = new Term("medium." + media.get(0));
+    return new StationState(
+        Station.METHOD,
+        State.DONE,
+        different == 1
+            ? Sentence.of("station.method.taken", first)
+            : Sentence.of("station.method.taken-several", first, (int) different - 1));
   }
 
+  /** Of all that goes on, as far as it is taken. */
+  private static List<String> media(List<DecorationForm> decorations) {
+    return decorations.stream()
+        .flatMap(decoration -> Stream.ofNullable(decoration.medium()))
+        .toList();
+  }
+
+  /** Open as long as any of the things is to be cut or printed. */
   private static StationState cut(TicketRow ticket, List<DecorationForm> decorations) {
-    String medium = decorations.get(0).medium();
-    if (medium == null) {
+    List<String> media = media(decorations);
+    if (media.size() < decorations.size()) {
       return new StationState(Station.CUT, State.WAITING, Sentence.of("station.waits-method"));
     }
-    Optional<PressMedium> pressed = MediaCatalogue.pressed(medium);
-    if (pressed.isEmpty()) {
-      return new StationState(Station.CUT, State.DONE, Sentence.of("station.cut.nothing"));
-    }
-    if (!pressed.get().cutFace().worked()) {
-      return new StationState(Station.CUT, State.DONE, Sentence.of("station.cut.made"));
+    List<PressMedium> pressed =
+        media.stream().flatMap(medium -> MediaCatalogue.pressed(medium).stream()).toList();
+    List<PressMedium> worked = pressed.stream().filter(m -> m.cutFace().worked()).toList();
+    if (worked.isEmpty()) {
+      String key = pressed.isEmpty() ? "station.cut.nothing" : "station.cut.made";
+      return new StationState(Station.CUT, State.DONE, Sentence.of(key));
     }
     if (ticket.station().compareTo(Station.CUT) > 0) {
       return new StationState(Station.CUT, State.DONE, Sentence.of("station.cut.done"));
     }
-    boolean mirrored = pressed.get().orientation() == Orientation.MIRRORED;
-    return new StationState(
-        Station.CUT,
-        State.OPEN,
-        Sentence.of(mirrored ? "station.cut.mirror" : "station.cut.as-seen"));
+    long mirrored = worked.stream().filter(m -> m.orientation() == Orientation.MIRRORED).count();
+    String way = mirrored == worked.size() ? "mirror" : mirrored == 0 ? "as-seen" : "some-mirrored";
+    return new StationState(Station.CUT, State.OPEN, Sentence.of("station.cut." + way));
   }
 
   private static StationState press(TicketRow ticket, boolean planned, int logged) {

@@ -94,6 +94,52 @@ class RunApiTest extends ServerTest {
   }
 
   @Test
+  @DisplayName("of several things, good counts for every medium and bad for the one it was seen on")
+  void severalMedia() throws Exception {
+    Map<String, Object> form = ticket();
+    Map<String, Object> film = TicketForms.decoration();
+    film.put("medium", "film-block");
+    Map<String, Object> stones = TicketForms.decoration();
+    stones.putAll(
+        Map.of(
+            "id",
+            "b",
+            "kind",
+            "STONES",
+            "stones",
+            40,
+            "medium",
+            "stone-sheet",
+            "placement",
+            "BACK"));
+    form.put("decorations", List.of(film, stones));
+    form.put("pieces", 2);
+    Map<String, Object> garment = TicketForms.garment();
+    garment.put("fabric", "MESH");
+    form.put("garment", garment);
+    ticket = UUID.randomUUID().toString();
+    run = UUID.randomUUID().toString();
+    String plan = UUID.randomUUID().toString();
+    put("/api/tickets/" + ticket, form).andExpect(status().isOk());
+    put("/api/tickets/" + ticket + "/plans/" + plan, "").andExpect(status().isOk());
+    put("/api/runs/" + run, Map.of("planId", plan)).andExpect(status().isOk());
+    Map<String, Object> outcome = outcome(1, 1);
+    outcome.put("decoration", "c");
+    put("/api/runs/" + run + "/outcome", outcome).andExpect(status().isUnprocessableEntity());
+    outcome.put("decoration", "b");
+    put("/api/runs/" + run + "/outcome", outcome).andExpect(status().isOk());
+    List<Map<String, Object>> rows =
+        database.queryForList("select medium, also::text from outcome where run_id = ?::uuid", run);
+    assertThat(rows).hasSize(1);
+    assertThat(rows.get(0)).containsEntry("medium", "stone-sheet");
+    assertThat(rows.get(0).get("also")).isEqualTo("[\"film-block\"]");
+    get("/api/tickets/" + ticket).andExpect(jsonPath("$.logged").value(2));
+    String tried = json(get("/api/cloths?size=200")).toString();
+    assertThat(tried).contains("{\"medium\":\"stones on a sheet\",\"good\":1,\"bad\":1}");
+    assertThat(tried).contains("{\"medium\":\"blocker film\",\"good\":1,\"bad\":0}");
+  }
+
+  @Test
   @DisplayName("a cloth that was pressed is known from then on, once, with how it came out")
   void clothMemory() throws Exception {
     logged(1, 0);
