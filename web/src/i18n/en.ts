@@ -123,7 +123,8 @@ export default {
   place: {
     title: 'Where it goes',
     drawing: '{face}, lying flat',
-    grid: 'Grid {fine}, strong lines {strong} {unit}.',
+    gridMillimetres: 'The grid is 10 mm, its strong lines 50 mm.',
+    gridInch: 'The grid is half an inch, its strong lines an inch.',
     how: 'Drag art or an obstacle; Alt lets it lie anywhere. Arrow keys move it by 1 mm, with Shift by 10.',
     liesRight: '{what}, {width} x {height}, {across} right of the centre, {below} {unit} below the collar',
     liesLeft: '{what}, {width} x {height}, {across} left of the centre, {below} {unit} below the collar',
@@ -284,6 +285,7 @@ export default {
     positionsNote: 'The design is larger than the platen: {n} overlapping positions.',
   },
   press: {
+    byHand: '{n} s by hand',
     title: 'The recipe',
     set: 'set',
     time: 'time',

@@ -64,8 +64,8 @@ function done() {
     >
       <section v-for="run in open" :key="run.id" class="sheet open">
         <OutcomeForm
-          :decorations="ticket.decorations"
           v-if="logging === run.id"
+          :decorations="ticket.decorations"
           :run-id="run.id"
           :pieces="Math.max(1, Math.min(ticket.pieces - ticket.logged, run.progress.finished))"
           :most="ticket.pieces - ticket.logged"

@@ -152,7 +152,10 @@ const range = ({ from, to }: { from: number; to: number }) =>
           @choose="choose"
           @move="(thing, to) => move(thing.key, to)"
         />
-        <p class="muted">{{ $t('place.how') }}</p>
+        <p class="muted">
+          {{ $t('place.how') }}
+          {{ $t(length === 'inch' ? 'place.gridInch' : 'place.gridMillimetres') }}
+        </p>
       </div>
       <div class="numbers">
         <ChoiceField id="place-chosen" v-model="chosen" :label="$t('place.chosen')" :options="choices" />

@@ -16,8 +16,12 @@ const { title } = useVocabulary()
       <span>
         {{ step.instruction }}
         <span v-if="step.meanwhile" class="muted">{{ step.meanwhile }}</span>
+        <small v-if="step.why" class="muted why no-print">{{ step.why }}.</small>
       </span>
       <span class="setting">
+        <small v-if="step.handsOn" class="muted no-print">{{
+          $t('press.byHand', { n: step.handsOn })
+        }}</small>
         <TemperatureValue v-if="step.setting" :celsius="step.setting.dial" />
         <TimeValue v-if="step.timed !== null" :seconds="step.timed" />
       </span>
@@ -45,6 +49,10 @@ li {
 
 .kind {
   font-weight: 600;
+}
+
+.why {
+  display: block;
 }
 
 .setting {

@@ -21,6 +21,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param after the garment when it is done
  * @param meanwhile what hands can do while they wait; null where nothing is waited for, and in
  *     older plans
+ * @param why it is done; null where its instruction says so itself, and in older plans
+ * @param handsOn how long hands are busy with it (engineering estimate); null in older plans
  */
 public record Step(
     int number,
@@ -34,7 +36,9 @@ public record Step(
     @Nullable String press,
     List<Caution> cautions,
     GarmentState after,
-    @Nullable Sentence meanwhile) {
+    @Nullable Sentence meanwhile,
+    @Nullable Sentence why,
+    @Nullable Seconds handsOn) {
   public Step {
     cautions = List.copyOf(cautions);
   }

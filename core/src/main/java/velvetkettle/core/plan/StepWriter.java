@@ -33,9 +33,17 @@ final class StepWriter {
               operation.press(),
               Cautions.ofStep(operation, job.tool(operation.press())),
               state,
-              meanwhile(operations, at, job)));
+              meanwhile(operations, at, job),
+              why(operation),
+              Seconds.of(Totals.byHand(operation.kind()))));
     }
     return steps;
+  }
+
+  private static @Nullable Sentence why(Operation operation) {
+    return operation.kind() == StepKind.HANDLE
+        ? null
+        : Sentence.of("why." + operation.kind().term().key());
   }
 
   /** A wait is used for the next thing on the garment, else for the next piece, else to tidy. */

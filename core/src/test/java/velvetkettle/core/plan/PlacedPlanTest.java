@@ -159,6 +159,20 @@ class PlacedPlanTest {
   }
 
   @Test
+  @DisplayName("every step but those whose instruction says it has its reason, and time by hand")
+  void reasonsAndHands() {
+    Plan plan = plan(navy(GarmentKind.TOP), 1, film("low", 80, 60, front(0, 80), null));
+    for (Step step : plan.steps()) {
+      assertThat(step.why() == null)
+          .as("%s", step.kind())
+          .isEqualTo(step.kind() == StepKind.HANDLE);
+      assertThat(step.handsOn().count()).isEqualTo(Totals.byHand(step.kind()));
+    }
+    double hands = plan.steps().stream().mapToDouble(step -> step.handsOn().count()).sum();
+    assertThat(hands).isEqualTo(plan.totals().handsOn().count());
+  }
+
+  @Test
   @DisplayName("a crest on a lined garment is sewn to the lining only, where stitches are wanted")
   void sewnToTheLining() {
     Decoration crest = new Decoration("crest", Jobs.crest(), "patch-web", null);
