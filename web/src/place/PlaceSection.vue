@@ -261,6 +261,12 @@ const range = ({ from, to }: { from: number; to: number }) =>
   grid-template-columns: minmax(0, 11fr) minmax(240px, 9fr);
 }
 
+@media (max-width: 1150px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+
 .drawing {
   display: grid;
   align-content: start;

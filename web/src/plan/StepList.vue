@@ -13,11 +13,11 @@ const { title } = useVocabulary()
     <li v-for="step in steps" :key="step.number">
       <span class="number figure">{{ step.number }}</span>
       <span class="kind">{{ title('step', step.kind) }}</span>
-      <span>
+      <div>
         {{ step.instruction }}
-        <span v-if="step.meanwhile" class="muted">{{ step.meanwhile }}</span>
-        <small v-if="step.why" class="muted why no-print">{{ step.why }}.</small>
-      </span>
+        <span v-if="step.meanwhile" class="muted no-print">{{ step.meanwhile }}</span>
+        <p v-if="step.why" class="muted reason no-print">{{ step.why }}.</p>
+      </div>
       <span class="setting">
         <small v-if="step.handsOn" class="muted no-print">{{
           $t('press.byHand', { n: step.handsOn })
@@ -51,8 +51,8 @@ li {
   font-weight: 600;
 }
 
-.why {
-  display: block;
+.reason {
+  font-size: 13px;
 }
 
 .setting {
