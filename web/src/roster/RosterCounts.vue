@@ -60,3 +60,10 @@ const said = (counts: Schemas['Count'][]) => counts.map(({ what, n }) => `${what
     </p>
   </div>
 </template>
+
+<style scoped>
+caption {
+  caption-side: top;
+  text-align: left;
+}
+</style>
