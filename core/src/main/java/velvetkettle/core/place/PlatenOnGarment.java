@@ -1,5 +1,7 @@
 package velvetkettle.core.place;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,6 +37,23 @@ public final class PlatenOnGarment {
 
   /** From a platen's edge to a hard obstacle, mm. */
   private static final double CLEARANCE = 3;
+
+  /** The same is asked for every medium that one press does. */
+  private static final Cache<Asked, Placing> REMEMBERED =
+      Caffeine.newBuilder().maximumSize(1000).build();
+
+  private record Asked(
+      Garment garment,
+      Placement placement,
+      @Nullable Spot spot,
+      Millimetres width,
+      Millimetres height,
+      Press press,
+      List<Press> drawer) {
+    Placing find() {
+      return new PlatenOnGarment(garment, placement, spot, width, height, press, drawer).find();
+    }
+  }
 
   private final Garment garment;
   private final Placement placement;
@@ -87,7 +106,8 @@ public final class PlatenOnGarment {
       Millimetres height,
       Press press,
       List<Press> drawer) {
-    return new PlatenOnGarment(garment, placement, spot, width, height, press, drawer).find();
+    Asked asked = new Asked(garment, placement, spot, width, height, press, List.copyOf(drawer));
+    return REMEMBERED.get(asked, Asked::find);
   }
 
   /** The same without any platen: for what is sewn, tied or glued. */
