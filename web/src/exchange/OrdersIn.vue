@@ -102,7 +102,7 @@ async function makeTickets() {
         <template v-else>
           <a-button @click="close">{{ $t(done ? 'keys.closed' : 'cancel') }}</a-button>
           <a-button v-if="!done" type="primary" :disabled="!reading.good" @click="makeTickets">{{
-            $t('exchange.take', { n: reading.good })
+            $t('exchange.take', { n: reading.good }, reading.good)
           }}</a-button>
         </template>
       </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { answer, api, Problem, type Schemas } from '@/api/client'
+import { answer, api, type Schemas } from '@/api/client'
+import { asBody, BYTES, picked, said } from '@/exchange/file'
 import RosterCounts from './RosterCounts.vue'
 import RosterPreview from './RosterPreview.vue'
 
@@ -30,21 +31,13 @@ function remove(at: number) {
 }
 
 async function read(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = picked(event)
   if (!file) return
   problem.value = ''
   try {
-    reading.value = await answer(
-      api.POST('/api/rosters/reading', {
-        body: file as unknown as string,
-        bodySerializer: (body) => body,
-        headers: { 'Content-Type': 'application/octet-stream' },
-      }),
-    )
+    reading.value = await answer(api.POST('/api/rosters/reading', { body: asBody(file), ...BYTES }))
   } catch (e) {
-    problem.value = e instanceof Problem ? e.message : String(e)
+    problem.value = said(e)
   }
 }
 

@@ -41,7 +41,7 @@ class ExchangeIT extends Journey {
     assertThat(held).containsText("It holds 2 orders that can be taken and 1 that cannot");
     assertThat(held.locator(".why")).containsText("“=HYPERLINK(1)” in art is a formula");
     button("Make 2 tickets").click();
-    assertThat(held).containsText("2 tickets are made; 1 lines were left out.");
+    assertThat(held).containsText("Tickets made: 2. Lines left out: 1.");
     held.getByText("Close", new Locator.GetByTextOptions().setExact(true)).click();
 
     picker("Orders from a table")

@@ -149,7 +149,9 @@ public final class PlatenOnGarment {
     }
     PressPositions.Found padded = cover(press, keepOuts(true));
     if (padded.positions().size() == fewest) {
-      return found(Way.PAD, padded, about("place.pad", padded, false));
+      boolean hasInside = garment.kind().layers() == 2;
+      String key = hasInside ? "place.pad" : "place.pad-below";
+      return found(Way.PAD, padded, about(key, padded, false));
     }
     return around(fewest, clear, padded);
   }
@@ -175,15 +177,19 @@ public final class PlatenOnGarment {
       return found(Way.SMALLER_PLATEN, anyway, say);
     }
     Area insert = art.grown(INSERT_MARGIN);
-    String key = insertFits(insert) ? "place.insert" : "place.no-insert";
+    boolean fits = insertFits(insert);
     Obstacle what =
         met(anyway.positions())
             .map(PlacedObstacle::what)
             .max(Comparator.comparing(Obstacle::hard))
             .orElseGet(() -> obstacles().map(PlacedObstacle::what).findFirst().orElseThrow());
     Sentence say =
-        Sentence.of(key, what, Millimetres.of(insert.width()), Millimetres.of(insert.height()));
-    return found(Way.INSERT, anyway, say);
+        Sentence.of(
+            fits ? "place.insert" : "place.no-insert",
+            what,
+            Millimetres.of(insert.width()),
+            Millimetres.of(insert.height()));
+    return found(fits ? Way.INSERT : Way.MOVE, anyway, say);
   }
 
   private static double platen(Press press) {

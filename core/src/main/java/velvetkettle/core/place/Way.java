@@ -18,11 +18,11 @@ public enum Way implements Worded {
   INSERT,
   /** A narrow form inside the sleeve or the leg. */
   FORM,
-  /** The art lies on something hard: it has to move. */
+  /** The art lies on something hard, or nothing else will do: it has to move. */
   MOVE;
 
-  /** Whether the art is pressed on a pad of its own inside the garment. */
-  public boolean raises() {
+  /** Whether a pad inside the garment would lift the art, where one fits. */
+  boolean raises() {
     return this == PAD || this == INSERT;
   }
 

@@ -76,8 +76,7 @@ final class OrderOfWork {
       if (pressed == null) {
         throw new IllegalStateException("nothing is pressed for " + decoration.id());
       }
-      boolean hasInside = garment.kind().layers() == 2;
-      return new Ground(garment, pressed.press(), hasInside && placing.way().raises());
+      return new Ground(garment, pressed.press(), placing.insert() != null);
     }
 
     /** Whether the garment is turned over between this one and another. */

@@ -145,7 +145,7 @@ public final class Planner {
     RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
     Recipe recipe = writer.write(heat);
     Placing placing = job.placing(decoration, tool);
-    boolean raised = placing.way().raises() && job.garment().kind().layers() == 2;
+    boolean raised = placing.insert() != null;
     Stack stack = stack(new Ground(job.garment(), tool, raised), medium, recipe.cover().value());
     OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
     Pressing pressing = Pressings.of(job, decoration, writer, pressed);

@@ -13,10 +13,6 @@ import java.util.TreeMap;
 public record Roster(List<Entry> entries) {
   public static final int MOST = 1000;
 
-  /** Letters in their usual order, from the smallest size on; what is no letter follows. */
-  private static final List<String> LETTERED =
-      List.of("XXS", "XS", "S", "M", "L", "XL", "XXL", "3XL", "4XL", "5XL");
-
   public Roster {
     entries = List.copyOf(entries);
     if (entries.size() > MOST) {
@@ -45,8 +41,8 @@ public record Roster(List<Entry> entries) {
   }
 
   private static int place(String size) {
-    int place = LETTERED.indexOf(size);
-    return place >= 0 ? place : LETTERED.size() + (isNumber(size) ? 0 : 1);
+    int place = SizeScale.LETTERED.indexOf(size);
+    return place >= 0 ? place : SizeScale.LETTERED.size() + (isNumber(size) ? 0 : 1);
   }
 
   private static boolean isNumber(String size) {

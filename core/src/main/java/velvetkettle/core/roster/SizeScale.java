@@ -9,7 +9,8 @@ import java.util.Locale;
  * proportion to an adult's 176 cm.
  */
 public final class SizeScale {
-  private static final List<String> LETTERED =
+  /** Sizes in letters, from the smallest on. */
+  static final List<String> LETTERED =
       List.of("XXS", "XS", "S", "M", "L", "XL", "XXL", "3XL", "4XL", "5XL");
 
   private static final double M = 530;

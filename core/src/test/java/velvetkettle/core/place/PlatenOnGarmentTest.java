@@ -121,15 +121,29 @@ class PlatenOnGarmentTest {
     assertThat(placing.insert().contains(placing.art())).isTrue();
   }
 
+  private static Garment betweenZips() {
+    return garment(
+        GarmentKind.JACKET,
+        Size.ADULT,
+        front(Obstacle.ZIP, -20, 0, 10, 600),
+        front(Obstacle.POCKET_ZIP, 160, 0, 10, 600));
+  }
+
+  @Test
+  @DisplayName("single cloth has no inside: the pad goes below it, and nothing is lifted")
+  void padBelowSingleCloth() {
+    Garment apron = garment(GarmentKind.APRON, Size.ADULT, front(Obstacle.SEAM, -200, 300, 400, 8));
+    Placing placing =
+        place(apron, Placement.CHEST, new Spot(GarmentFace.FRONT, 0, 250), 200, 120, BIG);
+    assertThat(placing.way()).isEqualTo(Way.PAD);
+    assertThat(keys(placing)).startsWith("place.pad-below", "place.tune-pressure");
+    assertThat(placing.insert()).isNull();
+  }
+
   @Test
   @DisplayName("between two zips only the small platen fits")
   void smallerPlaten() {
-    Garment jacket =
-        garment(
-            GarmentKind.JACKET,
-            Size.ADULT,
-            front(Obstacle.ZIP, -20, 0, 10, 600),
-            front(Obstacle.POCKET_ZIP, 160, 0, 10, 600));
+    Garment jacket = betweenZips();
     Placing placing =
         place(jacket, Placement.LEFT_CHEST, new Spot(GarmentFace.FRONT, 70, 100), 60, 40, BIG);
     assertThat(placing.way()).isEqualTo(Way.SMALLER_PLATEN);
@@ -139,12 +153,7 @@ class PlatenOnGarmentTest {
   @Test
   @DisplayName("where no platen fits, an insert no larger than the art lifts it")
   void insert() {
-    Garment jacket =
-        garment(
-            GarmentKind.JACKET,
-            Size.ADULT,
-            front(Obstacle.ZIP, -20, 0, 10, 600),
-            front(Obstacle.POCKET_ZIP, 160, 0, 10, 600));
+    Garment jacket = betweenZips();
     Placing placing =
         place(jacket, Placement.LEFT_CHEST, new Spot(GarmentFace.FRONT, 70, 100), 130, 120, BIG);
     assertThat(placing.way()).isEqualTo(Way.INSERT);
@@ -169,6 +178,7 @@ class PlatenOnGarmentTest {
             BIG);
     assertThat(keys(jacket)).contains("place.no-insert");
     assertThat(jacket.insert()).isNull();
+    assertThat(jacket.way()).isEqualTo(Way.MOVE);
     Placing apron =
         place(
             garment(GarmentKind.APRON, Size.ADULT, zip, other),
