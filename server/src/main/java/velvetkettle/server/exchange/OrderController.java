@@ -1,9 +1,5 @@
 package velvetkettle.server.exchange;
 
-import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
@@ -25,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.problem.RefusedException;
+import velvetkettle.server.table.FileBody;
 
 /** Orders that come and go as tables. */
 @RestController
@@ -47,13 +44,7 @@ public class OrderController {
    *
    * @param zone of its dates
    */
-  @Operation(
-      requestBody =
-          @RequestBody(
-              content =
-                  @Content(
-                      mediaType = BYTES,
-                      schema = @Schema(type = "string", format = "binary"))))
+  @FileBody
   @PostMapping(path = "/reading", consumes = BYTES)
   public OrderReading read(InputStream file, @RequestParam(defaultValue = "UTC") String zone)
       throws IOException {
@@ -61,13 +52,7 @@ public class OrderController {
   }
 
   /** Makes a ticket of every good line. The same id twice is one import. */
-  @Operation(
-      requestBody =
-          @RequestBody(
-              content =
-                  @Content(
-                      mediaType = BYTES,
-                      schema = @Schema(type = "string", format = "binary"))))
+  @FileBody
   @PutMapping(path = "/imports/{id}", consumes = BYTES)
   public OrderImports.ImportProgress start(
       @PathVariable UUID id, InputStream file, @RequestParam(defaultValue = "UTC") String zone)

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionStatus;
 import org.springframework.transaction.support.TransactionTemplate;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.plan.TicketForm;
@@ -108,28 +109,30 @@ public class OrderImports {
     return known;
   }
 
+  /** The count goes back before the end is told, so that nobody reads one without the other. */
   private void run(Running running) {
     try {
-      boolean whole =
-          Boolean.TRUE.equals(
-              transaction.execute(
-                  status -> {
-                    boolean all = makeAll(running);
-                    if (!all) {
-                      status.setRollbackOnly();
-                    }
-                    return all;
-                  }));
-      running.state = whole ? State.DONE : State.CANCELLED;
+      if (Boolean.TRUE.equals(transaction.execute(status -> allOrNone(running, status)))) {
+        running.state = State.DONE;
+      } else {
+        running.done = 0;
+        running.state = State.CANCELLED;
+      }
     } catch (RuntimeException e) {
       LOG.warn("A table of orders was not taken", e);
       running.problem =
           Sentence.of("orders.failed", Math.min(running.done + 1, running.good.size()));
+      running.done = 0;
       running.state = State.FAILED;
     }
-    if (running.state != State.DONE) {
-      running.done = 0;
+  }
+
+  private boolean allOrNone(Running running, TransactionStatus status) {
+    boolean all = makeAll(running);
+    if (!all) {
+      status.setRollbackOnly();
     }
+    return all;
   }
 
   private boolean makeAll(Running running) {

@@ -26,19 +26,21 @@ record OrderTable(SeparatedText text, List<Cells> lines) {
       throw refused("orders.too-large");
     }
     SeparatedText text = SeparatedText.read(bytes);
-    List<CSVRecord> lines = text.lines();
+    List<SeparatedText.Line> lines = text.lines();
     if (lines.isEmpty()) {
       throw text.brokenAt() == null ? refused("orders.no-text") : refused("orders.broken-quote", 1);
     }
     if (lines.size() > MOST_LINES + 1) {
       throw refused("orders.too-many", MOST_LINES);
     }
-    Map<OrderColumn, Integer> columns = columns(lines.get(0));
+    Map<OrderColumn, Integer> columns = columns(lines.get(0).cells());
     List<Cells> cells = new ArrayList<>();
-    for (CSVRecord line : lines.subList(1, lines.size())) {
+    for (SeparatedText.Line line : lines.subList(1, lines.size())) {
+      CSVRecord record = line.cells();
       Map<OrderColumn, String> of = new EnumMap<>(OrderColumn.class);
-      columns.forEach((column, at) -> of.put(column, at < line.size() ? line.get(at).strip() : ""));
-      cells.add(new Cells((int) line.getRecordNumber(), of));
+      columns.forEach(
+          (column, at) -> of.put(column, at < record.size() ? record.get(at).strip() : ""));
+      cells.add(new Cells(line.number(), of));
     }
     return new OrderTable(text, cells);
   }

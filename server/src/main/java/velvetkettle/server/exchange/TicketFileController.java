@@ -1,9 +1,5 @@
 package velvetkettle.server.exchange;
 
-import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.UUID;
@@ -16,6 +12,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.server.plan.TicketView;
+import velvetkettle.server.table.FileBody;
 
 /** Tickets that come and go as JSON files. */
 @RestController
@@ -36,13 +33,7 @@ public class TicketFileController {
   }
 
   /** Makes a new ticket with that id of a file. */
-  @Operation(
-      requestBody =
-          @RequestBody(
-              content =
-                  @Content(
-                      mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
-                      schema = @Schema(type = "string", format = "binary"))))
+  @FileBody
   @PutMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   public TicketView read(@PathVariable UUID id, InputStream file) throws IOException {
     return files.read(id, file.readNBytes(TicketFileService.LARGEST + 1));

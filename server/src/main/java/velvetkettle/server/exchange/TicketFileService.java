@@ -1,6 +1,8 @@
 package velvetkettle.server.exchange;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.List;
@@ -38,20 +40,26 @@ public class TicketFileService {
   private final MaterialService materials;
   private final StoredJson json;
   private final Validator validator;
+  private final ObjectMapper spoken;
 
+  /**
+   * @param spoken as it goes to the browser, with sentences in words
+   */
   TicketFileService(
       TicketService tickets,
       PlanService plans,
       PressService presses,
       MaterialService materials,
       StoredJson json,
-      Validator validator) {
+      Validator validator,
+      ObjectMapper spoken) {
     this.tickets = tickets;
     this.plans = plans;
     this.presses = presses;
     this.materials = materials;
     this.json = json;
     this.validator = validator;
+    this.spoken = spoken;
   }
 
   @Transactional(readOnly = true)
@@ -102,8 +110,18 @@ public class TicketFileService {
               plan.createdAt(),
               json.write(plan.request()),
               json.write(plan.plan())));
+      refuseUnspeakable(id);
     }
     return tickets.ticket(id);
+  }
+
+  /** A plan whose sentences have no words could be kept, but never shown. */
+  private void refuseUnspeakable(UUID ticket) {
+    try {
+      spoken.writeValueAsString(plans.page(ticket, 0, 1));
+    } catch (JsonProcessingException e) {
+      throw new RefusedException("plan", Sentence.of("ticket-file.no-plan"));
+    }
   }
 
   private TicketFile file(byte[] bytes) {

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 
 /**
  * Plans and requests as earlier schemas stored them, brought into the present shape as they are
@@ -25,17 +27,17 @@ final class OlderSchemas {
     if (plan.path("schema").asInt() < 3) {
       for (JsonNode decoration : plan.path("decorations")) {
         for (JsonNode option : decoration.path("options")) {
-          ((ObjectNode) option).putArray("scores");
-          recipe((ObjectNode) option.path("recipe"));
+          object(option).putArray("scores");
+          recipe(object(option.path("recipe")));
         }
       }
     }
     if (plan.path("schema").asInt() < 4) {
-      ((ObjectNode) plan).putArray("sequence");
-      ((ObjectNode) plan).putArray("alternatives");
+      object(plan).putArray("sequence");
+      object(plan).putArray("alternatives");
     }
     if (plan.path("schema").asInt() < 5) {
-      ((ObjectNode) plan).putArray("placed");
+      object(plan).putArray("placed");
     }
     return plan;
   }
@@ -60,12 +62,20 @@ final class OlderSchemas {
 
   static JsonNode request(JsonNode request) {
     if (request.path("shop").isMissingNode()) {
-      ObjectNode shop = ((ObjectNode) request).putObject("shop");
+      ObjectNode shop = object(request).putObject("shop");
       shop.putArray("drawer");
       shop.putArray("shelf");
       shop.set("schools", NODES.objectNode().set("kept", NODES.arrayNode()));
-      ((ObjectNode) request.path("press")).putArray("tips");
+      object(request.path("press")).putArray("tips");
     }
     return request;
+  }
+
+  /** Throws what {@link StoredJson#read} throws where something else stands in its place. */
+  private static ObjectNode object(JsonNode node) {
+    if (node instanceof ObjectNode object) {
+      return object;
+    }
+    throw new UncheckedIOException(new IOException("an object is missing"));
   }
 }

@@ -1,9 +1,5 @@
 package velvetkettle.server.roster;
 
-import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -11,9 +7,11 @@ import java.io.InputStream;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.core.roster.Roster;
+import velvetkettle.server.table.FileBody;
 
 /** Rosters that come as files. */
 @RestController
@@ -22,19 +20,12 @@ public class RosterController {
   /** What a roster that is being typed comes to. */
   @PostMapping("/counts")
   public RosterCounts counts(
-      @org.springframework.web.bind.annotation.RequestBody @Valid @Size(max = Roster.MOST)
-          List<@Valid RosterEntryForm> roster) {
+      @RequestBody @Valid @Size(max = Roster.MOST) List<@Valid RosterEntryForm> roster) {
     return RosterCounts.of(roster);
   }
 
   /** Reads a file and says line by line what it holds. Nothing is kept. */
-  @Operation(
-      requestBody =
-          @RequestBody(
-              content =
-                  @Content(
-                      mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
-                      schema = @Schema(type = "string", format = "binary"))))
+  @FileBody
   @PostMapping(path = "/reading", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   public RosterReading read(InputStream file) throws IOException {
     // Never more into memory than is allowed, however much is sent.

@@ -44,17 +44,17 @@ final class RosterFile {
       throw new RefusedException("", Sentence.of("roster.too-large"));
     }
     SeparatedText table = SeparatedText.read(bytes);
-    List<CSVRecord> lines = table.lines();
+    List<SeparatedText.Line> lines = table.lines();
     if (table.brokenAt() != null) {
       throw new RefusedException("", Sentence.of("roster.quotes"));
     }
     if (lines.isEmpty()) {
       throw new RefusedException("", Sentence.of("roster.no-text"));
     }
-    Map<String, Integer> found = headings(lines.get(0));
+    Map<String, Integer> found = headings(lines.get(0).cells());
     Map<String, Integer> at = found.isEmpty() ? AS_USUAL : found;
     List<RosterReading.Row> rows = new ArrayList<>();
-    for (CSVRecord line : lines.subList(found.isEmpty() ? 0 : 1, lines.size())) {
+    for (SeparatedText.Line line : lines.subList(found.isEmpty() ? 0 : 1, lines.size())) {
       rows.add(row(line, at, rows.size()));
     }
     return RosterReading.of(rows);
@@ -74,11 +74,13 @@ final class RosterFile {
     return columns;
   }
 
-  private static RosterReading.Row row(CSVRecord line, Map<String, Integer> at, int before) {
+  private static RosterReading.Row row(
+      SeparatedText.Line read, Map<String, Integer> at, int before) {
+    CSVRecord line = read.cells();
     String name = cell(line, at.get("name"));
     String number = cell(line, at.get("number"));
     String size = cell(line, at.get("size"));
-    int where = (int) line.getRecordNumber();
+    int where = read.number();
     if (before >= Roster.MOST) {
       return RosterReading.Row.wrong(where, name, number, size, Sentence.of("roster.too-many"));
     }

@@ -29,7 +29,12 @@ import org.jspecify.annotations.Nullable;
  * @param brokenAt the line from which on cells cannot be told apart, from 1; null where all can
  */
 public record SeparatedText(
-    List<CSVRecord> lines, String encoding, char separator, @Nullable Integer brokenAt) {
+    List<Line> lines, String encoding, char separator, @Nullable Integer brokenAt) {
+  /**
+   * @param number of the line that it begins on, from 1
+   */
+  public record Line(int number, CSVRecord cells) {}
+
   private static final char BYTE_ORDER_MARK = '\uFEFF';
   private static final char[] SEPARATORS = {',', ';', '\t'};
   private static final int FIRST_LINES = 2_000;
@@ -50,7 +55,7 @@ public record SeparatedText(
     if (text.isBlank() || text.indexOf('\0') >= 0) {
       return new SeparatedText(List.of(), encoding.displayName(), separator, null);
     }
-    List<CSVRecord> lines = new ArrayList<>();
+    List<Line> lines = new ArrayList<>();
     Integer broken = split(text, separator, lines);
     return new SeparatedText(lines, encoding.displayName(), separator, broken);
   }
@@ -88,21 +93,21 @@ public record SeparatedText(
     return best;
   }
 
-  private static @Nullable Integer split(String text, char separator, List<CSVRecord> lines) {
+  private static @Nullable Integer split(String text, char separator, List<Line> lines) {
     CSVFormat format =
         CSVFormat.DEFAULT
             .builder()
             .setDelimiter(separator)
-            .setIgnoreEmptyLines(true)
+            .setIgnoreEmptyLines(false)
             .setIgnoreSurroundingSpaces(true)
             .get();
     int next = 1;
     try (CSVParser parser = CSVParser.parse(text, format)) {
       Iterator<CSVRecord> all = parser.iterator();
       while (all.hasNext()) {
-        CSVRecord line = all.next();
-        if (!line.stream().allMatch(String::isBlank)) {
-          lines.add(line);
+        CSVRecord cells = all.next();
+        if (!cells.stream().allMatch(String::isBlank)) {
+          lines.add(new Line(next, cells));
         }
         next = (int) parser.getCurrentLineNumber() + 1;
       }

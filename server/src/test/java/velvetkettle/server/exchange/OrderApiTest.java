@@ -8,9 +8,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,17 +55,13 @@ class OrderApiTest extends ServerTest {
     return ended(id);
   }
 
-  /** Waits for the import's end, which comes from another thread. */
-  private JsonNode ended(UUID id) throws Exception {
-    for (int tries = 0; tries < 3000; tries++) {
-      JsonNode progress = json(get("/api/orders/imports/" + id).andExpect(status().isOk()));
-      if (!progress.path("state").asText().equals("RUNNING")) {
-        return progress;
-      }
-      Thread.onSpinWait();
-      java.util.concurrent.TimeUnit.MILLISECONDS.sleep(20);
-    }
-    throw new AssertionError("the import did not end");
+  /** The import's end, which comes from another thread. */
+  private JsonNode ended(UUID id) {
+    return Awaitility.await()
+        .atMost(Duration.ofMinutes(2))
+        .until(
+            () -> json(get("/api/orders/imports/" + id).andExpect(status().isOk())),
+            progress -> !progress.path("state").asText().equals("RUNNING"));
   }
 
   @ParameterizedTest(name = "{0}: {3}")
@@ -98,6 +96,15 @@ class OrderApiTest extends ServerTest {
     JsonNode reading = read(HEAD + GOOD + "Pier Choir,\"Choir,2026-12-01,1,tee\n" + GOOD);
     assertThat(reading.path("good").asInt()).isEqualTo(1);
     assertThat(reading.at("/rows/0/wrong/0").asText()).startsWith("From line 3 on: a quote");
+  }
+
+  @Test
+  @DisplayName(
+      "lines are counted as an editor counts them, past empty ones and breaks within quotes")
+  void linesOfTheFile() throws Exception {
+    String broken = GOOD.replace("Choir tees", "\"Choir\ntees\"");
+    JsonNode reading = read(HEAD + "\n\n" + broken + GOOD.replace("240", "wide"));
+    assertThat(reading.path("rows").findValuesAsText("line")).containsExactly("4", "6");
   }
 
   @Test

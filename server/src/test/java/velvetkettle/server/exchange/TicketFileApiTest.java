@@ -108,6 +108,8 @@ class TicketFileApiTest extends ServerTest {
           "kind" : "TOP" | "kind" : "KILT" | cannot be read at ticket.garment.kind
           "format" | format | cannot be read at line 2
           "schema" : 5 | "schema" : 99 | plan is of schema 99
+          "key" : "do.lint-roll" | "key" : "do.nothing-known" | Its plan cannot be read
+          "request" : { | "request" : 7, "other" : { | Its plan cannot be read
           """)
   void whatCannotBeTaken(String from, String to, String says) throws Exception {
     String file = new String(written(planned()), java.nio.charset.StandardCharsets.UTF_8);
