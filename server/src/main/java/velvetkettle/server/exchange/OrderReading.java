@@ -1,5 +1,6 @@
 package velvetkettle.server.exchange;
 
+import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.quantity.Sentence;
 
@@ -27,7 +28,7 @@ public record OrderReading(
   static OrderReading of(List<OrderLine> lines, String encoding, char separator) {
     List<OrderLine> bad = lines.stream().filter(line -> !line.good()).toList();
     List<OrderLine> good = lines.stream().filter(OrderLine::good).toList();
-    List<OrderRow> shown = new java.util.ArrayList<>();
+    List<OrderRow> shown = new ArrayList<>();
     bad.stream().limit(BAD_SHOWN).map(OrderLine::row).forEach(shown::add);
     good.stream().limit(GOOD_SHOWN).map(OrderLine::row).forEach(shown::add);
     String named = separator == '\t' ? "tab" : String.valueOf(separator);

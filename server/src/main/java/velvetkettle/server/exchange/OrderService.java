@@ -2,6 +2,7 @@ package velvetkettle.server.exchange;
 
 import jakarta.validation.Validator;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -42,7 +43,7 @@ public class OrderService {
 
   List<OrderLine> lines(OrderTable table, ZoneId zone) {
     OrderReader reader = new OrderReader(speech, validator, zone, cloths(), presses());
-    List<OrderLine> lines = new java.util.ArrayList<>();
+    List<OrderLine> lines = new ArrayList<>();
     table.lines().forEach(cells -> lines.add(reader.read(cells)));
     Integer broken = table.text().brokenAt();
     if (broken != null) {
