@@ -1,0 +1,186 @@
+package velvetkettle.core.cut.shape;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.strtree.STRtree;
+import org.locationtech.jts.noding.FastNodingValidator;
+import org.locationtech.jts.noding.NodedSegmentString;
+import org.locationtech.jts.noding.SegmentString;
+import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
+
+/**
+ * Makes an area of the rings of one path.
+ *
+ * <ol>
+ *   <li>Rings are snapped to the {@link Grid}; what has no area left is dropped.
+ *   <li>Where no ring meets another or itself, each is the edge of the area or not, by the windings
+ *       at its two sides; holes go to the smallest shell round them. O(n log n).
+ *   <li>Else all edges are noded by snap rounding and made into faces, and a face belongs to the
+ *       area by the winding at a point inside it.
+ * </ol>
+ */
+public final class Rings {
+  private final List<Coordinate[]> rings = new ArrayList<>();
+  private final FillRule rule;
+
+  private Rings(FillRule rule) {
+    this.rule = rule;
+  }
+
+  /** The area inside closed rings; each ends where it begins. */
+  public static MultiPolygon area(List<Coordinate[]> closed, FillRule rule) {
+    Rings area = new Rings(rule);
+    for (Coordinate[] ring : closed) {
+      area.take(ring);
+    }
+    if (area.rings.isEmpty()) {
+      return Grid.SHAPES.createMultiPolygon();
+    }
+    return area.meet() ? area.fromFaces() : area.fromNesting();
+  }
+
+  private void take(Coordinate[] ring) {
+    List<Coordinate> points = new ArrayList<>(ring.length);
+    for (Coordinate point : ring) {
+      Coordinate snapped = new Coordinate(Grid.snap(point.x), Grid.snap(point.y));
+      if (points.isEmpty() || !points.get(points.size() - 1).equals2D(snapped)) {
+        points.add(snapped);
+      }
+    }
+    if (points.size() > 3 && points.get(0).equals2D(points.get(points.size() - 1))) {
+      rings.add(points.toArray(Coordinate[]::new));
+    }
+  }
+
+  private boolean meet() {
+    List<SegmentString> strings = new ArrayList<>();
+    rings.forEach(ring -> strings.add(new NodedSegmentString(ring, null)));
+    return !new FastNodingValidator(strings).isValid() || touchAtVertices();
+  }
+
+  /** Two rings that share a corner, or one that comes back to its own. */
+  private boolean touchAtVertices() {
+    Set<Coordinate> seen = new LinkedHashSet<>();
+    for (Coordinate[] ring : rings) {
+      for (int i = 1; i < ring.length; i++) {
+        if (!seen.add(ring[i])) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private MultiPolygon fromNesting() {
+    Windings windings = new Windings(rings);
+    List<LinearRing> shells = new ArrayList<>();
+    List<LinearRing> holes = new ArrayList<>();
+    for (int i = 0; i < rings.size(); i++) {
+      Coordinate[] ring = rings.get(i);
+      int outside = windings.round(ring[0], i);
+      int inside = outside + (Orientation.isCCW(ring) ? 1 : -1);
+      if (rule.fills(outside) != rule.fills(inside)) {
+        (rule.fills(inside) ? shells : holes).add(Grid.SHAPES.createLinearRing(ring));
+      }
+    }
+    return assembled(shells, holes);
+  }
+
+  private static MultiPolygon assembled(List<LinearRing> shells, List<LinearRing> holes) {
+    STRtree byPlace = new STRtree();
+    List<Shell> all = new ArrayList<>();
+    for (LinearRing ring : shells) {
+      Shell shell = new Shell(ring);
+      all.add(shell);
+      byPlace.insert(ring.getEnvelopeInternal(), shell);
+    }
+    for (LinearRing hole : holes) {
+      smallestRound(hole, byPlace).holes.add(hole);
+    }
+    return Grid.of(all.stream().map(Shell::polygon).toList());
+  }
+
+  private static Shell smallestRound(LinearRing hole, STRtree shells) {
+    Shell smallest = null;
+    for (Object candidate : shells.query(hole.getEnvelopeInternal())) {
+      Shell shell = (Shell) candidate;
+      if ((smallest == null || shell.size < smallest.size) && shell.holds(hole)) {
+        smallest = shell;
+      }
+    }
+    if (smallest == null) {
+      throw new IllegalStateException("a hole lies in no shell");
+    }
+    return smallest;
+  }
+
+  private static final class Shell {
+    private final LinearRing ring;
+    private final double size;
+    private final List<LinearRing> holes = new ArrayList<>();
+    private final IndexedPointInAreaLocator inside;
+
+    Shell(LinearRing ring) {
+      this.ring = ring;
+      this.size = ring.getEnvelopeInternal().getArea();
+      this.inside = new IndexedPointInAreaLocator(ring);
+    }
+
+    boolean holds(LinearRing hole) {
+      return ring.getEnvelopeInternal().covers(hole.getEnvelopeInternal())
+          && inside.locate(hole.getCoordinateN(0)) == Location.INTERIOR;
+    }
+
+    Polygon polygon() {
+      return Grid.SHAPES.createPolygon(ring, holes.toArray(LinearRing[]::new));
+    }
+  }
+
+  private MultiPolygon fromFaces() {
+    List<NodedSegmentString> strings = new ArrayList<>();
+    rings.forEach(ring -> strings.add(new NodedSegmentString(ring, null)));
+    SnapRoundingNoder noder = new SnapRoundingNoder(Grid.PRECISION);
+    noder.computeNodes(strings);
+    List<Coordinate[]> noded = new ArrayList<>();
+    for (Object string : noder.getNodedSubstrings()) {
+      noded.add(((SegmentString) string).getCoordinates());
+    }
+    Windings windings = new Windings(noded);
+    List<Geometry> filled = new ArrayList<>();
+    for (Polygon face : faces(noded)) {
+      if (rule.fills(windings.round(face.getInteriorPoint().getCoordinate(), -1))) {
+        filled.add(face);
+      }
+    }
+    return Grid.union(filled);
+  }
+
+  private static List<Polygon> faces(List<Coordinate[]> noded) {
+    Polygonizer polygonizer = new Polygonizer();
+    Set<Geometry> edges = new LinkedHashSet<>();
+    for (Coordinate[] points : noded) {
+      LineString line = Grid.SHAPES.createLineString(points);
+      line.normalize();
+      edges.add(line);
+    }
+    polygonizer.add((Collection<?>) edges);
+    List<Polygon> faces = new ArrayList<>();
+    for (Object face : polygonizer.getPolygons()) {
+      faces.add((Polygon) face);
+    }
+    return faces;
+  }
+}

@@ -1,0 +1,99 @@
+package velvetkettle.core.cut.svg;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import velvetkettle.core.quantity.Sentence;
+
+/** What is left out of a drawing, said once each with what to do about it. */
+final class Skipped {
+  private static final int MOST = 40;
+
+  /** Kept for other elements, or without anything to see. */
+  private static final Set<String> SILENT =
+      Set.of(
+          "defs",
+          "style",
+          "title",
+          "desc",
+          "metadata",
+          "symbol",
+          "clipPath",
+          "linearGradient",
+          "radialGradient",
+          "pattern",
+          "mask",
+          "filter",
+          "marker",
+          "view");
+
+  private final Set<Sentence> sentences = new LinkedHashSet<>();
+
+  void element(SvgElement element, Style style) {
+    String name = element.name();
+    switch (name) {
+      case "text" -> {
+        if (style.visible()) {
+          say("svg.skipped.text", shortened(element.words()));
+        }
+      }
+      case "image" -> say("svg.skipped.image");
+      case "script" -> say("svg.skipped.script");
+      default -> {
+        if (!SILENT.contains(name)) {
+          say("svg.skipped.element", shortened(name));
+        }
+      }
+    }
+  }
+
+  void effects(SvgElement element, Style style) {
+    if (style.reference("filter") != null) {
+      say("svg.skipped.filter", named(element));
+    }
+    if (style.reference("mask") != null) {
+      say("svg.skipped.mask", named(element));
+    }
+    for (String marker : List.of("marker", "marker-start", "marker-mid", "marker-end")) {
+      if (style.reference(marker) != null && !element.name().equals("g")) {
+        say("svg.skipped.marker", named(element));
+      }
+    }
+  }
+
+  void gradient(SvgElement element) {
+    say("svg.skipped.gradient", named(element));
+  }
+
+  void broken(SvgElement element, int at) {
+    say("svg.skipped.broken", named(element), at);
+  }
+
+  void elsewhere(SvgElement element) {
+    say("svg.skipped.elsewhere", named(element));
+  }
+
+  void outside() {
+    say("svg.skipped.outside");
+  }
+
+  List<Sentence> sentences() {
+    return new ArrayList<>(sentences);
+  }
+
+  private void say(String key, Object... arguments) {
+    if (sentences.size() < MOST) {
+      sentences.add(Sentence.of(key, arguments));
+    }
+  }
+
+  private static String named(SvgElement element) {
+    String id = element.attribute("id");
+    return id == null ? element.name() : shortened(id);
+  }
+
+  private static String shortened(String text) {
+    return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+  }
+}

@@ -1,0 +1,290 @@
+package velvetkettle.core.cut.svg;
+
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
+import velvetkettle.core.cut.shape.FillRule;
+import velvetkettle.core.cut.shape.Flattening;
+import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.shape.Rings;
+
+/** Walks the elements of a drawing and collects what they paint. One reader reads one drawing. */
+public final class SvgReader {
+  private static final Set<String> GROUPS = Set.of("g", "a", "switch");
+  private static final Set<String> SHAPES =
+      Set.of("path", "rect", "circle", "ellipse", "line", "polyline", "polygon");
+  private static final double DEFAULT_WIDTH = 300;
+  private static final double DEFAULT_HEIGHT = 150;
+
+  private final SvgTree tree;
+  private final StyleSheet sheet;
+  private final Clips clips;
+  private final Limits limits = new Limits();
+  private final Skipped skipped = new Skipped();
+  private final List<PaintedShape> shapes = new ArrayList<>();
+
+  private SvgReader(SvgTree tree) {
+    this.tree = tree;
+    this.sheet = new StyleSheet(tree.root());
+    this.clips = new Clips(tree, sheet);
+  }
+
+  /**
+   * Where the walk is.
+   *
+   * @param style of the elements round
+   * @param toMillimetres from the units here
+   * @param clip what is seen, mm; null where all is
+   * @param depth how many uses of other elements it is within
+   */
+  private record Place(
+      Style style,
+      AffineTransform toMillimetres,
+      Viewport in,
+      @Nullable MultiPolygon clip,
+      int depth) {}
+
+  /**
+   * @throws UnreadableDrawingException where it is no drawing, or larger than any limit
+   */
+  public static SvgDrawing read(byte[] file) {
+    return new SvgReader(SvgTree.read(file)).drawing();
+  }
+
+  private SvgDrawing drawing() {
+    SvgElement root = tree.root();
+    double[] box = Viewport.box(root.attribute("viewBox"));
+    double width =
+        Lengths.read(pure(root.attribute("width")), 0, box == null ? DEFAULT_WIDTH : box[2]);
+    double height =
+        Lengths.read(pure(root.attribute("height")), 0, box == null ? DEFAULT_HEIGHT : box[3]);
+    if (box != null && root.attribute("width") != null && pure(root.attribute("height")) == null) {
+      height = width * box[3] / box[2];
+    }
+    Viewport page = Viewport.of(0, 0, width, height, box, root.attribute("preserveAspectRatio"));
+    AffineTransform toMillimetres =
+        AffineTransform.getScaleInstance(
+            1 / Lengths.PIXELS_PER_MILLIMETRE, 1 / Lengths.PIXELS_PER_MILLIMETRE);
+    toMillimetres.concatenate(page.inside());
+    toMillimetres.concatenate(Transforms.read(root.attribute("transform")));
+    Style style = Style.INITIAL.of(root, sheet);
+    if (style.displayed()) {
+      children(root, new Place(style, toMillimetres, page, null, 0));
+    }
+    double pixel = Lengths.PIXELS_PER_MILLIMETRE;
+    if (box != null || root.attribute("width") != null) {
+      keepToPage(Grid.rectangle(0, 0, width / pixel, height / pixel));
+    }
+    return new SvgDrawing(width / pixel, height / pixel, shapes, skipped.sentences());
+  }
+
+  /** What lies beside the page is not seen, and not cut. */
+  private void keepToPage(Polygon page) {
+    List<PaintedShape> all = List.copyOf(shapes);
+    shapes.clear();
+    for (PaintedShape shape : all) {
+      MultiPolygon seen = Grid.intersection(shape.area(), page);
+      if (seen.getArea() < shape.area().getArea() - 0.01) {
+        skipped.outside();
+      }
+      if (!seen.isEmpty()) {
+        shapes.add(new PaintedShape(shape.colour(), seen));
+      }
+    }
+  }
+
+  /** A page's size in percent says nothing of its size. */
+  private static @Nullable String pure(@Nullable String length) {
+    return length == null || length.contains("%") ? null : length;
+  }
+
+  private void children(SvgElement element, Place place) {
+    element.children().forEach(child -> element(child, place));
+  }
+
+  private void element(SvgElement element, Place outside) {
+    String name = element.name();
+    boolean shape = SHAPES.contains(name);
+    boolean walked = shape || GROUPS.contains(name) || name.equals("use") || name.equals("svg");
+    Style style = outside.style.of(element, sheet);
+    if (!walked) {
+      if (style.displayed()) {
+        skipped.element(element, style);
+      }
+      return;
+    }
+    if (!style.displayed()) {
+      return;
+    }
+    limits.shape();
+    AffineTransform inside = new AffineTransform(outside.toMillimetres);
+    inside.concatenate(Transforms.read(style.get("transform", element.attribute("transform", ""))));
+    skipped.effects(element, style);
+    Place place = new Place(style, inside, outside.in, outside.clip, outside.depth);
+    if (shape) {
+      shape(element, place);
+    } else {
+      group(element, clipped(element, place));
+    }
+  }
+
+  private void group(SvgElement element, Place place) {
+    switch (element.name()) {
+      case "use" -> use(element, place);
+      case "svg" -> nested(element, place, element);
+      case "switch" -> element.children().stream().limit(1).forEach(first -> element(first, place));
+      default -> children(element, place);
+    }
+  }
+
+  /** What is clipped as a group is clipped in its own units. */
+  private Place clipped(SvgElement element, Place place) {
+    String id = place.style.reference("clip-path");
+    if (id == null) {
+      return place;
+    }
+    Envelope bounds = id.isEmpty() ? new Envelope() : bounds(element, place);
+    MultiPolygon clip = clips.area(id, place.toMillimetres, place.in, bounds);
+    return new Place(
+        place.style, place.toMillimetres, place.in, both(place.clip, clip), place.depth);
+  }
+
+  /** Of what a group paints, in its own units: asked only of clips that are told in parts of it. */
+  private Envelope bounds(SvgElement group, Place place) {
+    Envelope bounds = new Envelope();
+    for (SvgElement child : group.children()) {
+      PathData.Read read = Outlines.path(child, place.in);
+      if (read != null && read.path().getCurrentPoint() != null) {
+        bounds.expandToInclude(
+            envelope(
+                Transforms.read(child.attribute("transform")).createTransformedShape(read.path())));
+      } else if (GROUPS.contains(child.name())) {
+        bounds.expandToInclude(bounds(child, place));
+      }
+    }
+    return bounds;
+  }
+
+  private static Envelope envelope(Shape shape) {
+    Rectangle2D box = shape.getBounds2D();
+    return new Envelope(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
+  }
+
+  private static @Nullable MultiPolygon both(
+      @Nullable MultiPolygon one, @Nullable MultiPolygon other) {
+    return one == null ? other : other == null ? one : Grid.intersection(one, other);
+  }
+
+  private void use(SvgElement element, Place place) {
+    String id = element.href();
+    SvgElement target = id == null ? null : tree.ids().get(id);
+    if (target == null || id == null) {
+      skipped.elsewhere(element);
+      return;
+    }
+    limits.used(id, place.depth);
+    AffineTransform inside = new AffineTransform(place.toMillimetres);
+    inside.translate(
+        Lengths.read(element.attribute("x"), place.in.width(), 0),
+        Lengths.read(element.attribute("y"), place.in.height(), 0));
+    Place there = new Place(place.style, inside, place.in, place.clip, place.depth + 1);
+    if (target.name().equals("symbol") || target.name().equals("svg")) {
+      Style style = place.style.of(target, sheet);
+      nested(target, new Place(style, inside, place.in, place.clip, place.depth + 1), element);
+    } else {
+      element(target, there);
+    }
+  }
+
+  /**
+   * A drawing within the drawing.
+   *
+   * @param sized the element that says how large it is
+   */
+  private void nested(SvgElement element, Place place, SvgElement sized) {
+    Viewport in = place.in;
+    boolean own = sized.equals(element);
+    double x = own ? Lengths.read(element.attribute("x"), in.width(), 0) : 0;
+    double y = own ? Lengths.read(element.attribute("y"), in.height(), 0) : 0;
+    double width = size(element, sized, "width", in.width());
+    double height = size(element, sized, "height", in.height());
+    if (!(width > 0 && height > 0)) {
+      return;
+    }
+    double[] box = Viewport.box(element.attribute("viewBox"));
+    Viewport inner =
+        Viewport.of(x, y, width, height, box, element.attribute("preserveAspectRatio"));
+    AffineTransform inside = new AffineTransform(place.toMillimetres);
+    inside.concatenate(inner.inside());
+    MultiPolygon clip = place.clip;
+    if (!element.attribute("overflow", "hidden").equals("visible")) {
+      Shape frame =
+          place.toMillimetres.createTransformedShape(new Rectangle2D.Double(x, y, width, height));
+      clip = both(clip, Rings.area(Flattening.rings(frame), FillRule.NON_ZERO));
+    }
+    children(element, new Place(place.style, inside, inner, clip, place.depth));
+  }
+
+  private static double size(SvgElement element, SvgElement sized, String key, double whole) {
+    return Lengths.read(sized.attribute(key, element.attribute(key, "100%")), whole, whole);
+  }
+
+  private void shape(SvgElement element, Place place) {
+    PathData.Read read = Outlines.path(element, place.in);
+    if (read == null) {
+      return;
+    }
+    if (read.brokenAt() > 0) {
+      skipped.broken(element, read.brokenAt());
+    }
+    if (read.path().getCurrentPoint() == null || !place.style.visible()) {
+      return;
+    }
+    String id = place.style.reference("clip-path");
+    MultiPolygon own =
+        id == null ? null : clips.area(id, place.toMillimetres, place.in, envelope(read.path()));
+    MultiPolygon clip = both(place.clip, own);
+    Shape filled = place.toMillimetres.createTransformedShape(read.path());
+    Limits.within(filled);
+    paint(
+        element,
+        Paint.of(place.style, "fill", "black"),
+        filled,
+        Clips.rule(place.style, "fill-rule"),
+        clip);
+    Paint stroke = Paint.of(place.style, "stroke", "none");
+    if (!stroke.equals(Paint.NONE)) {
+      Shape covered = Outlines.stroke(read.path(), place.style, place.in, place.toMillimetres);
+      if (covered != null) {
+        paint(element, stroke, covered, FillRule.NON_ZERO, clip);
+      }
+    }
+  }
+
+  private void paint(
+      SvgElement element, Paint paint, Shape shape, FillRule rule, @Nullable MultiPolygon clip) {
+    if (paint.server() != null) {
+      skipped.gradient(element);
+    }
+    if (paint.colour() == null) {
+      return;
+    }
+    List<Coordinate[]> rings = Flattening.rings(shape);
+    limits.flattened(rings);
+    MultiPolygon area = Rings.area(rings, rule);
+    if (clip != null) {
+      area = Grid.intersection(area, clip);
+    }
+    if (!area.isEmpty()) {
+      shapes.add(new PaintedShape(paint.colour(), area));
+    }
+  }
+}

@@ -1,0 +1,100 @@
+package velvetkettle.core.cut.svg;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.view.ViewBox;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Enumeration;
+import java.util.List;
+import java.util.Objects;
+import java.util.jar.JarEntry;
+import java.util.jar.JarFile;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.MultiPolygon;
+import velvetkettle.core.cut.shape.Grid;
+
+/**
+ * Two whole packages of icons that others drew, one of fills and one of strokes (MIT and ISC
+ * licences, test scope): each is read, and the areas of every tenth agree with what a renderer of
+ * its own paints at 1024 pixels.
+ */
+class RealDrawingsTest {
+  private static final int PIXELS = 1024;
+  private static final int EVERY = 10;
+
+  @ParameterizedTest
+  @ValueSource(strings = {"bootstrap-icons/1.11.3", "lucide-static/0.468.0"})
+  void areasAgreeWithAPicture(String folder) throws IOException {
+    List<String> wrong = new ArrayList<>();
+    int read = 0;
+    int compared = 0;
+    try (JarFile jar = jar(folder)) {
+      for (JarEntry entry : drawings(jar, folder)) {
+        byte[] file = jar.getInputStream(entry).readAllBytes();
+        MultiPolygon seen =
+            Grid.union(SvgReader.read(file).shapes().stream().map(PaintedShape::area).toList());
+        assertThat(seen.isEmpty()).as(entry.getName()).isFalse();
+        if (read++ % EVERY == 0) {
+          compared++;
+          double off = seen.getArea() / painted(file, seen) - 1;
+          if (Math.abs(off) > 0.005) {
+            wrong.add("%s: %.2f %%".formatted(entry.getName(), 100 * off));
+          }
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+    assertThat(read).isGreaterThan(1500);
+    assertThat(compared).isGreaterThan(150);
+  }
+
+  private static JarFile jar(String folder) throws IOException {
+    String inside = "META-INF/resources/webjars/" + folder + "/package.json";
+    String place =
+        Objects.requireNonNull(RealDrawingsTest.class.getClassLoader().getResource(inside))
+            .getPath();
+    return new JarFile(place.substring("file:".length(), place.indexOf('!')));
+  }
+
+  private static List<JarEntry> drawings(JarFile jar, String folder) {
+    List<JarEntry> drawings = new ArrayList<>();
+    for (Enumeration<JarEntry> entries = jar.entries(); entries.hasMoreElements(); ) {
+      JarEntry entry = entries.nextElement();
+      if (entry.getName().startsWith("META-INF/resources/webjars/" + folder + "/icons/")
+          && entry.getName().endsWith(".svg")) {
+        drawings.add(entry);
+      }
+    }
+    return drawings;
+  }
+
+  /** The area in mm² that a renderer paints of an icon of a view box of equal sides. */
+  private static double painted(byte[] file, MultiPolygon seen) {
+    SVGDocument drawing =
+        Objects.requireNonNull(
+            new SVGLoader()
+                .load(new ByteArrayInputStream(file), null, LoaderContext.createDefault()));
+    BufferedImage picture = new BufferedImage(PIXELS, PIXELS, BufferedImage.TYPE_INT_ARGB);
+    Graphics2D graphics = picture.createGraphics();
+    graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+    drawing.render(null, graphics, new ViewBox(0, 0, PIXELS, PIXELS));
+    graphics.dispose();
+    double covered = 0;
+    for (int pixel : ((DataBufferInt) picture.getRaster().getDataBuffer()).getData()) {
+      covered += (pixel >>> 24) / 255.0;
+    }
+    double side = drawing.size().width / Lengths.PIXELS_PER_MILLIMETRE;
+    return covered * side * side / ((double) PIXELS * PIXELS);
+  }
+}
