@@ -29,11 +29,16 @@ run_bench() {
       say "All media on five presses, in one process, load $(cut -d' ' -f1 /proc/loadavg)"
       bench_main AllMediaAndPresses
       plan_over_http ;;
+    cut)
+      need_tools
+      build_bench
+      say "Reading and weeding worn designs on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
+      bench_main WeedBenchmarks ;;
     mutation)
       need_tools
       say "Changing the planner's code in every small way, and counting what the tests notice"
       maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage | grep -E '^>> |Score|mutations|ERROR|BUILD' ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench mutation, ./kettle bench kill" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill" ;;
   esac
 }
 

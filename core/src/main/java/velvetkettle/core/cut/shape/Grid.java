@@ -9,9 +9,12 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.operation.overlayng.CoverageUnion;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.precision.GeometryPrecisionReducer;
 
 /**
  * The grid on which all outlines lie, a ten-thousandth of a millimetre wide: fine beside any blade,
@@ -36,6 +39,13 @@ public final class Grid {
         : areas(UnaryUnionNG.union(List.<Geometry>copyOf(areas), SHAPES, PRECISION));
   }
 
+  /** Areas that share edges and nothing else, without the edges between them. */
+  static MultiPolygon joined(List<Geometry> faces) {
+    return faces.isEmpty()
+        ? SHAPES.createMultiPolygon()
+        : areas(CoverageUnion.union(SHAPES.buildGeometry(faces)));
+  }
+
   public static MultiPolygon difference(Geometry area, Geometry without) {
     return apart(area, without)
         ? areas(area)
@@ -49,6 +59,17 @@ public final class Grid {
     return frames(other, one)
         ? areas(one)
         : areas(OverlayNG.overlay(one, other, OverlayNG.INTERSECTION, PRECISION));
+  }
+
+  /** Moved by whole steps of the grid, or turned over. */
+  public static MultiPolygon moved(MultiPolygon area, AffineTransformation by) {
+    return areas(GeometryPrecisionReducer.reducePointwise(by.transform(area), PRECISION));
+  }
+
+  /** Made larger or smaller from 0, 0, and on the grid again. */
+  public static MultiPolygon scaled(MultiPolygon area, double factorX, double factorY) {
+    Geometry scaled = AffineTransformation.scaleInstance(factorX, factorY).transform(area);
+    return areas(GeometryPrecisionReducer.reduce(scaled, PRECISION));
   }
 
   /** The polygons of anything; lines and points that an overlay leaves behind have no area. */

@@ -25,7 +25,8 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * Makes an area of the rings of one path.
  *
  * <ol>
- *   <li>Rings are snapped to the {@link Grid}; what has no area left is dropped.
+ *   <li>Rings are snapped to the {@link Grid}; what has no area left is dropped. Those that cannot
+ *       meet are done apart.
  *   <li>Where no ring meets another or itself, each is the edge of the area or not, by the windings
  *       at its two sides; holes go to the smallest shell round them. O(n log n).
  *   <li>Else all edges are noded by snap rounding and made into faces, and a face belongs to the
@@ -33,26 +34,28 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * </ol>
  */
 public final class Rings {
-  private final List<Coordinate[]> rings = new ArrayList<>();
+  private final List<Coordinate[]> rings;
   private final FillRule rule;
 
-  private Rings(FillRule rule) {
+  private Rings(List<Coordinate[]> rings, FillRule rule) {
+    this.rings = rings;
     this.rule = rule;
   }
 
   /** The area inside closed rings; each ends where it begins. */
   public static MultiPolygon area(List<Coordinate[]> closed, FillRule rule) {
-    Rings area = new Rings(rule);
-    for (Coordinate[] ring : closed) {
-      area.take(ring);
+    List<Coordinate[]> snapped =
+        closed.stream().map(Rings::snapped).filter(ring -> ring.length > 3).toList();
+    List<Polygon> all = new ArrayList<>();
+    for (List<Coordinate[]> cluster : Clusters.of(snapped)) {
+      Rings rings = new Rings(cluster, rule);
+      all.addAll(Grid.polygons(rings.meet() ? rings.fromFaces() : rings.fromNesting()));
     }
-    if (area.rings.isEmpty()) {
-      return Grid.SHAPES.createMultiPolygon();
-    }
-    return area.meet() ? area.fromFaces() : area.fromNesting();
+    return Grid.of(all);
   }
 
-  private void take(Coordinate[] ring) {
+  /** On the grid, without points that fall together; empty where it does not close. */
+  private static Coordinate[] snapped(Coordinate[] ring) {
     List<Coordinate> points = new ArrayList<>(ring.length);
     for (Coordinate point : ring) {
       Coordinate snapped = new Coordinate(Grid.snap(point.x), Grid.snap(point.y));
@@ -60,9 +63,8 @@ public final class Rings {
         points.add(snapped);
       }
     }
-    if (points.size() > 3 && points.get(0).equals2D(points.get(points.size() - 1))) {
-      rings.add(points.toArray(Coordinate[]::new));
-    }
+    boolean closes = !points.isEmpty() && points.get(0).equals2D(points.get(points.size() - 1));
+    return closes ? points.toArray(Coordinate[]::new) : new Coordinate[0];
   }
 
   private boolean meet() {
@@ -165,7 +167,7 @@ public final class Rings {
         filled.add(face);
       }
     }
-    return Grid.union(filled);
+    return Grid.joined(filled);
   }
 
   private static List<Polygon> faces(List<Coordinate[]> noded) {

@@ -12,6 +12,9 @@ final class Outlines {
   /** The pen works on a path this many times its size in mm: it is made for whole pixels. */
   private static final double PEN_SCALE = 64;
 
+  /** How far a straightened curve may lie from it, mm. */
+  private static final double STRAIGHT = 0.002;
+
   private Outlines() {}
 
   /**
@@ -168,9 +171,15 @@ final class Outlines {
     }
     Limits.dashes(path, dashPeriod(style, whole));
     Shape covered =
-        pen(style, width * scale, scale, whole)
-            .createStrokedShape(toPen.createTransformedShape(path));
+        pen(style, width * scale, scale, whole).createStrokedShape(straightened(path, toPen));
     return fromPen.createTransformedShape(covered);
+  }
+
+  /** The pen is exact along straight edges only. */
+  private static Shape straightened(Path2D path, AffineTransform toPen) {
+    Path2D.Double straight = new Path2D.Double();
+    straight.append(path.getPathIterator(toPen, STRAIGHT * PEN_SCALE), false);
+    return straight;
   }
 
   private static BasicStroke pen(Style style, double width, double scale, double whole) {

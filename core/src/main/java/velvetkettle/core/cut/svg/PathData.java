@@ -2,6 +2,7 @@ package velvetkettle.core.cut.svg;
 
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The commands of a path's {@code d}. Where they break off, the path goes that far [SVG 2, section
@@ -16,9 +17,9 @@ final class PathData {
   private double startY;
 
   /** The last control point, for a smooth curve; null after a command that has none. */
-  private Point2D.@org.jspecify.annotations.Nullable Double cubic;
+  private Point2D.@Nullable Double cubic;
 
-  private Point2D.@org.jspecify.annotations.Nullable Double quadratic;
+  private Point2D.@Nullable Double quadratic;
 
   private PathData(String d) {
     this.in = new Numbers(d);
@@ -114,7 +115,7 @@ final class PathData {
     }
   }
 
-  private Point2D.Double mirrored(Point2D.@org.jspecify.annotations.Nullable Double last) {
+  private Point2D.Double mirrored(Point2D.@Nullable Double last) {
     return last == null
         ? new Point2D.Double(x, y)
         : new Point2D.Double(2 * x - last.x, 2 * y - last.y);

@@ -1,0 +1,92 @@
+package velvetkettle.core.cut.art;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.svg.SvgDrawing;
+
+/**
+ * Art in its colours, its left upper corner at 0, 0.
+ *
+ * @param layers those below first; each colour once
+ */
+public record Art(List<ColourLayer> layers) {
+  public Art {
+    layers = layers.stream().filter(layer -> !layer.area().isEmpty()).toList();
+  }
+
+  /**
+   * @param named turns a colour of the drawing into the one it is cut as, so that near ones become
+   *     one
+   */
+  public static Art of(SvgDrawing drawing, Overlap overlap, UnaryOperator<String> named) {
+    return new Painting(drawing.shapes(), named).art(overlap).atOrigin();
+  }
+
+  public boolean isEmpty() {
+    return layers.isEmpty();
+  }
+
+  /** The smallest rectangle round all of it; empty where there is nothing. */
+  public Envelope bounds() {
+    Envelope bounds = new Envelope();
+    layers.forEach(layer -> bounds.expandToInclude(layer.area().getEnvelopeInternal()));
+    return bounds;
+  }
+
+  /** The same, that wide; its proportions are kept. */
+  public Art wide(double millimetres) {
+    double factor = millimetres / bounds().getWidth();
+    return changed(area -> Grid.scaled(area, factor, factor));
+  }
+
+  /** Turned over left to right, as it lies on the mat when it is cut from behind. */
+  public Art mirrored() {
+    Envelope bounds = bounds();
+    AffineTransformation over =
+        new AffineTransformation(-1, 0, bounds.getMinX() + bounds.getMaxX(), 0, 1, 0);
+    return changed(area -> Grid.moved(area, over));
+  }
+
+  /** With another area for one colour; a new colour lies on top. */
+  public Art with(String colour, MultiPolygon area) {
+    Map<String, MultiPolygon> areas = new LinkedHashMap<>();
+    layers.forEach(layer -> areas.put(layer.colour(), layer.area()));
+    areas.put(colour, area);
+    List<ColourLayer> changed = new ArrayList<>();
+    areas.forEach((each, shape) -> changed.add(new ColourLayer(each, shape)));
+    return new Art(changed);
+  }
+
+  /** What is cut of a colour; empty where it has none. */
+  public MultiPolygon area(String colour) {
+    return layers.stream()
+        .filter(layer -> layer.colour().equals(colour))
+        .map(ColourLayer::area)
+        .findFirst()
+        .orElseGet(Grid.SHAPES::createMultiPolygon);
+  }
+
+  private Art atOrigin() {
+    if (isEmpty()) {
+      return this;
+    }
+    Envelope bounds = bounds();
+    AffineTransformation back =
+        AffineTransformation.translationInstance(-bounds.getMinX(), -bounds.getMinY());
+    return changed(area -> Grid.moved(area, back));
+  }
+
+  private Art changed(UnaryOperator<MultiPolygon> by) {
+    return new Art(
+        layers.stream()
+            .map(layer -> new ColourLayer(layer.colour(), by.apply(layer.area())))
+            .toList());
+  }
+}

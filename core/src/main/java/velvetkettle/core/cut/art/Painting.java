@@ -1,0 +1,60 @@
+package velvetkettle.core.cut.art;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.index.quadtree.Quadtree;
+import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.svg.PaintedShape;
+
+/** Shapes that cover one another, taken apart by colour from the uppermost down. */
+final class Painting {
+  private final List<ColourLayer> coats = new ArrayList<>();
+
+  Painting(List<PaintedShape> shapes, UnaryOperator<String> named) {
+    List<MultiPolygon> coat = new ArrayList<>();
+    String colour = null;
+    for (PaintedShape shape : shapes) {
+      String next = named.apply(shape.colour());
+      if (colour != null && !next.equals(colour)) {
+        coats.add(new ColourLayer(colour, Together.of(coat)));
+        coat.clear();
+      }
+      colour = next;
+      coat.add(shape.area());
+    }
+    if (colour != null) {
+      coats.add(new ColourLayer(colour, Together.of(coat)));
+    }
+  }
+
+  /**
+   * Side by side, a colour keeps what no later one covers. Layered, it keeps all but what the same
+   * shape of another colour hides wholly: a coat under its own twin is never seen.
+   */
+  Art art(Overlap overlap) {
+    Map<String, List<MultiPolygon>> seen = new LinkedHashMap<>();
+    Quadtree above = new Quadtree();
+    for (int i = coats.size() - 1; i >= 0; i--) {
+      ColourLayer coat = coats.get(i);
+      MultiPolygon visible = coat.area();
+      for (Object cover : above.query(coat.area().getEnvelopeInternal())) {
+        visible = Grid.difference(visible, (MultiPolygon) cover);
+      }
+      boolean hidden = visible.getArea() < 1e-3;
+      if (!hidden) {
+        seen.computeIfAbsent(coat.colour(), colour -> new ArrayList<>())
+            .add(overlap == Overlap.LAYERED ? coat.area() : visible);
+      }
+      above.insert(coat.area().getEnvelopeInternal(), coat.area());
+    }
+    List<ColourLayer> layers = new ArrayList<>();
+    seen.forEach((colour, areas) -> layers.add(new ColourLayer(colour, Together.of(areas))));
+    Collections.reverse(layers);
+    return new Art(layers);
+  }
+}
