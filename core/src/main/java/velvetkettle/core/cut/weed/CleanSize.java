@@ -1,5 +1,6 @@
 package velvetkettle.core.cut.weed;
 
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -32,12 +33,18 @@ final class CleanSize {
               });
     }
     factor = Math.min(LARGEST, factor);
-    for (PieceReading reading : readings) {
-      for (PieceReading.Suspect suspect : reading.suspects()) {
-        if (factor < LARGEST) {
-          factor = thin(suspect, factor, limits.tip());
-        }
-      }
+    List<PieceReading.Suspect> open =
+        readings.stream()
+            .flatMap(reading -> reading.suspects().stream())
+            .sorted(Comparator.comparingDouble(PieceReading.Suspect::thinnest))
+            .toList();
+    while (!open.isEmpty() && factor < LARGEST) {
+      double soFar = thin(open.get(0), factor, limits.tip());
+      factor = soFar;
+      open =
+          open.subList(1, open.size()).parallelStream()
+              .filter(suspect -> !suspect.cleanAt(soFar, limits.tip()))
+              .toList();
     }
     return factor;
   }

@@ -20,11 +20,15 @@ record PieceReading(List<Fault> faults, List<Suspect> suspects) {
    * Film or waste that has to be looked at when the art is made larger.
    *
    * @param least how thin it may be, mm
+   * @param thinnest by its rays, mm; 0 where none were cast
    */
-  record Suspect(Polygon region, double least) {
+  record Suspect(Polygon region, double least, double thinnest) {
     /** Whether it holds where the art is that many times as large. */
     boolean cleanAt(double factor, double sharpestTip) {
       double width = least / factor;
+      if (thinnest > width * NEARLY) {
+        return true;
+      }
       List<Tips.Tip> tips = Tips.of(region, sharpestTip, Tips.LEG / factor);
       return ThinParts.of(region, width).stream().allMatch(part -> Tips.isTip(part, tips, width));
     }
@@ -48,16 +52,31 @@ record PieceReading(List<Fault> faults, List<Suspect> suspects) {
     }
 
     PieceReading read() {
-      if (piece.getArea() < limits.bit()) {
-        whole(FaultKind.LOST_BIT, piece, piece.getArea());
-        suspects.add(new Suspect(piece, limits.stroke()));
-        waste().forEach(region -> suspects.add(new Suspect(region, limits.gap())));
-        return new PieceReading(faults, suspects);
-      }
       Facets facets = new Facets(piece);
+      List<Facets.Narrow> strokes = facets.thinner(limits.stroke() * NEARLY);
+      List<Facets.Narrow> gaps = facets.gapsBelow(limits.gap() * NEARLY);
+      if (piece.getArea() < limits.bit()) {
+        lost(strokes, gaps);
+      } else {
+        kept(strokes, gaps);
+      }
+      return new PieceReading(faults, suspects);
+    }
+
+    private void lost(List<Facets.Narrow> strokes, List<Facets.Narrow> gaps) {
+      whole(FaultKind.LOST_BIT, piece, piece.getArea());
+      if (!strokes.isEmpty()) {
+        suspects.add(new Suspect(piece, limits.stroke(), thinnest(strokes)));
+      }
+      if (!gaps.isEmpty()) {
+        waste().forEach(region -> suspects.add(new Suspect(region, limits.gap(), thinnest(gaps))));
+      }
+    }
+
+    private void kept(List<Facets.Narrow> strokes, List<Facets.Narrow> gaps) {
       List<Tips.Tip> tips = Tips.of(piece, limits.tip(), Tips.LEG);
-      strokes(facets.thinner(limits.stroke() * NEARLY), tips);
-      gaps(facets.gapsBelow(limits.gap() * NEARLY));
+      strokes(strokes, tips);
+      gaps(gaps);
       holes();
       for (Tips.Tip tip : tips) {
         Envelope at = new Envelope(tip.at());
@@ -65,12 +84,15 @@ record PieceReading(List<Fault> faults, List<Suspect> suspects) {
         faults.add(
             new Fault(FaultKind.SHARP_TIP, tip.degrees(), limits.tip(), tip.at(), at, index));
       }
-      return new PieceReading(faults, suspects);
     }
 
     private void strokes(List<Facets.Narrow> narrow, List<Tips.Tip> tips) {
       if (!narrow.isEmpty()) {
-        thin(FaultKind.THIN_STROKE, new Suspect(piece, limits.stroke()), tips, narrow);
+        thin(
+            FaultKind.THIN_STROKE,
+            new Suspect(piece, limits.stroke(), thinnest(narrow)),
+            tips,
+            narrow);
       }
     }
 
@@ -79,7 +101,7 @@ record PieceReading(List<Fault> faults, List<Suspect> suspects) {
         return;
       }
       for (Polygon region : waste()) {
-        Suspect suspect = new Suspect(region, limits.gap());
+        Suspect suspect = new Suspect(region, limits.gap(), thinnest(narrow));
         if (region.getArea() < limits.bit()) {
           suspects.add(suspect);
         } else {
@@ -87,6 +109,10 @@ record PieceReading(List<Fault> faults, List<Suspect> suspects) {
           thin(FaultKind.NARROW_GAP, suspect, tips, narrow);
         }
       }
+    }
+
+    private static double thinnest(List<Facets.Narrow> narrow) {
+      return narrow.stream().mapToDouble(Facets.Narrow::width).min().orElse(0);
     }
 
     /** What is beside the piece within reach of a gap, and in its holes. */
