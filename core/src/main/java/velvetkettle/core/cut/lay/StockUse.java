@@ -1,0 +1,28 @@
+package velvetkettle.core.cut.lay;
+
+import java.util.List;
+
+/**
+ * What is cut from one piece of material. Places are counted from its own left upper corner.
+ *
+ * @param width of the part that goes on the mat, mm
+ * @param length likewise; of a roll, what is cut off
+ * @param kept what goes back to the shelf as remnants, their places on the stock
+ */
+public record StockUse(
+    Stock stock, double width, double length, List<PlacedPiece> pieces, List<Rectangle> kept) {
+  public StockUse {
+    pieces = List.copyOf(pieces);
+    kept = List.copyOf(kept);
+  }
+
+  /** mm² that are cut out as pieces. */
+  public double used() {
+    return pieces.stream().mapToDouble(piece -> piece.at().area()).sum();
+  }
+
+  /** mm² that are neither cut out nor kept. */
+  public double waste() {
+    return Math.max(0, width * length - used() - kept.stream().mapToDouble(Rectangle::area).sum());
+  }
+}
