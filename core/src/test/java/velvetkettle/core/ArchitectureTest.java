@@ -23,6 +23,7 @@ class ArchitectureTest {
           .resideOutsideOfPackages(
               "velvetkettle.core..",
               "java..",
+              "javax.xml.stream..",
               "org.jspecify..",
               "com.github.benmanes.caffeine..",
               "org.locationtech.jts..")
@@ -32,10 +33,25 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule noDatabaseNoNetNoFiles =
       noClasses()
+          .that()
+          .resideOutsideOfPackage("..cut.svg..")
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage(
               "java.sql..", "javax..", "java.net..", "java.nio.file..", "java.io..");
+
+  /** Drawings come as bytes, and are read with the JDK's reader of XML. */
+  @ArchTest
+  static final ArchRule drawingsAreReadFromMemory =
+      noClasses()
+          .that()
+          .resideInAPackage("..cut.svg..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("java.sql..", "java.net..", "java.nio.file..", "javax.xml.parsers..")
+          .orShould()
+          .dependOnClassesThat()
+          .haveNameMatching("java\\.io\\.File.*");
 
   @ArchTest
   static final ArchRule noClock =
@@ -66,6 +82,8 @@ class ArchitectureTest {
           .definedBy("..core.shelf..")
           .layer("place")
           .definedBy("..core.place..")
+          .layer("cut")
+          .definedBy("..core.cut..")
           .layer("heat")
           .definedBy("..core.heat..")
           .layer("plan")
@@ -80,14 +98,16 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("log")
           .whereLayer("plan")
           .mayOnlyBeAccessedByLayers("run", "log")
+          .whereLayer("cut")
+          .mayOnlyBeAccessedByLayers("plan", "run", "log")
           .whereLayer("place")
           .mayOnlyBeAccessedByLayers("plan", "run", "log")
           .whereLayer("heat")
           .mayOnlyBeAccessedByLayers("plan", "run", "log")
           .whereLayer("shelf")
-          .mayOnlyBeAccessedByLayers("heat", "plan", "run", "log")
+          .mayOnlyBeAccessedByLayers("cut", "heat", "plan", "run", "log")
           .whereLayer("media")
-          .mayOnlyBeAccessedByLayers("shelf", "place", "heat", "plan", "run", "log")
+          .mayOnlyBeAccessedByLayers("shelf", "place", "cut", "heat", "plan", "run", "log")
           .whereLayer("quantity")
           .mayNotAccessAnyLayer();
 

@@ -6,7 +6,7 @@ package velvetkettle.core.cut.lay;
  * @param at where it lies, its sides swapped where it is turned
  */
 public record PlacedPiece(Piece piece, Rectangle at, boolean turned) {
-  PlacedPiece moved(double dx, double dy) {
+  public PlacedPiece moved(double dx, double dy) {
     return new PlacedPiece(piece, at.moved(dx, dy), turned);
   }
 }

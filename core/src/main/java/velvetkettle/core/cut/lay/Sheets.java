@@ -1,0 +1,39 @@
+package velvetkettle.core.cut.lay;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import velvetkettle.core.cut.Progress;
+
+/** Fills one sheet after the other, all of a size. */
+public final class Sheets {
+  private Sheets() {}
+
+  /**
+   * @param pieces those on each sheet, by their places within the free part
+   * @param left what no sheet holds
+   */
+  public record Filled(List<List<PlacedPiece>> pieces, List<Piece> left) {}
+
+  /** As many sheets as are needed. */
+  public static Filled fill(
+      List<Piece> pieces, double width, double height, double spacing, Progress progress) {
+    List<Piece> open = new ArrayList<>(pieces);
+    List<List<PlacedPiece>> sheets = new ArrayList<>();
+    while (!open.isEmpty()) {
+      List<SheetSearch.Lying> lying =
+          SheetSearch.fullest(open, width, height, spacing, progress).lying();
+      if (lying.isEmpty()) {
+        break;
+      }
+      sheets.add(
+          lying.stream()
+              .map(each -> new PlacedPiece(each.piece(), each.at(), each.turned()))
+              .toList());
+      Set<Piece> done = new HashSet<>(lying.stream().map(SheetSearch.Lying::piece).toList());
+      open.removeIf(done::contains);
+    }
+    return new Filled(sheets, open);
+  }
+}
