@@ -18,6 +18,7 @@ import velvetkettle.server.plan.TicketService;
 import velvetkettle.server.plan.TicketSummary;
 import velvetkettle.server.plan.TicketView;
 import velvetkettle.server.speech.Speech;
+import velvetkettle.server.table.SpreadsheetCell;
 
 /**
  * Orders as a table that can be read in again: a line for each thing that goes on a garment, in

@@ -34,6 +34,7 @@ import velvetkettle.server.plan.DecorationForm;
 import velvetkettle.server.plan.TicketForm;
 import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.speech.Speech;
+import velvetkettle.server.table.SpreadsheetCell;
 
 /**
  * Understands one line of a table of orders and says all that is wrong with it. A garment is one of

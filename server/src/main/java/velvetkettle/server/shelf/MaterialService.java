@@ -1,16 +1,21 @@
 package velvetkettle.server.shelf;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.core.shelf.Material;
+import velvetkettle.core.shelf.Remnant;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
+import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.problem.StaleException;
 
 @Service
@@ -89,6 +94,50 @@ public class MaterialService {
       throw new StaleException(form.version(), old.version());
     }
     return view(row);
+  }
+
+  /** A remnant that goes back to the shelf, mm. */
+  public record Kept(double width, double length) {}
+
+  /**
+   * What is taken off a material.
+   *
+   * @param left mm of its roll, or sheets; 0 where a remnant is taken
+   * @param width of the remnant that is taken, mm; 0 where none is
+   * @param kept what goes back of it
+   */
+  public record Taken(int left, double width, double length, List<Kept> kept) {
+    public static Taken left(int left, List<Kept> kept) {
+      return new Taken(left, 0, 0, kept);
+    }
+
+    public static Taken remnant(double width, double length, List<Kept> kept) {
+      return new Taken(0, width, length, kept);
+    }
+  }
+
+  /** Takes what was cut and puts back what is kept; refuses what is not there any more. */
+  public void take(UUID id, List<Taken> all) {
+    MaterialRow row = row(id);
+    Material material = material(row);
+    List<Remnant> remnants = new ArrayList<>(material.remnants());
+    int left = material.leftMillimetres();
+    for (Taken taken : all) {
+      left -= taken.left();
+      boolean there =
+          taken.width() == 0
+              || remnants.remove(
+                  new Remnant(Millimetres.of(taken.width()), Millimetres.of(taken.length())));
+      if (left < 0 || !there) {
+        throw new RefusedException("layout", Sentence.of("lay.not-there", material.name()));
+      }
+      taken.kept().stream()
+          .map(kept -> new Remnant(Millimetres.of(kept.width()), Millimetres.of(kept.length())))
+          .forEach(remnants::add);
+    }
+    Material now = material.with(left, remnants);
+    materials.update(
+        new MaterialRow(id, owner.name(), row.position(), json.write(now), row.version() + 1));
   }
 
   private MaterialRow row(UUID id) {

@@ -20,6 +20,9 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.cut.art.Overlap;
+import velvetkettle.core.cut.letter.Face;
+import velvetkettle.core.cut.weed.FaultKind;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.certainty.Basis;
@@ -98,6 +101,9 @@ public class VocabularyController {
           Caution.values(),
           Warmth.values(),
           StepKind.values(),
+          Overlap.values(),
+          FaultKind.values(),
+          Face.values(),
           Seen.values());
 
   private final Speech speech;

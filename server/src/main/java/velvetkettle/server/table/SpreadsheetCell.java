@@ -1,27 +1,27 @@
-package velvetkettle.server.exchange;
+package velvetkettle.server.table;
 
 /**
  * Cells of tables that people open in spreadsheets, which take a cell for a formula that begins
  * with {@code = + - @}. Written out, an apostrophe before it makes it text; read, it is taken off
  * again.
  */
-final class SpreadsheetCell {
+public final class SpreadsheetCell {
   private static final String BEGINS_A_FORMULA = "=+-@";
 
   private SpreadsheetCell() {}
 
   /** Whether a spreadsheet would compute it. A plain number with a sign is none. */
-  static boolean isFormula(String text) {
+  public static boolean isFormula(String text) {
     return begins(text, 0) && !text.matches("[+-]\\d+([.,]\\d+)?");
   }
 
   /** As it can be written without being computed. */
-  static String neutral(String text) {
+  public static String neutral(String text) {
     return begins(text, 0) || (text.startsWith("'") && begins(text, 1)) ? "'" + text : text;
   }
 
   /** What {@link #neutral} made of it, undone. */
-  static String plain(String text) {
+  public static String plain(String text) {
     boolean quoted = text.startsWith("'") && (begins(text, 1) || text.startsWith("''"));
     return quoted ? text.substring(1) : text;
   }

@@ -1,0 +1,51 @@
+package velvetkettle.server.cut;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.server.Page;
+import velvetkettle.server.table.FileBody;
+
+/** Drawings to cut. */
+@RestController
+@RequestMapping("/api/art")
+public class ArtController {
+  private final ArtService art;
+
+  ArtController(ArtService art) {
+    this.art = art;
+  }
+
+  @GetMapping
+  public Page<ArtMapper.Named> page(
+      @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
+      @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
+    return art.page(page, size);
+  }
+
+  @GetMapping("/{id}")
+  public ArtView view(@PathVariable UUID id) {
+    return art.view(id);
+  }
+
+  /** Reads an SVG file and keeps it; never more into memory than is allowed. */
+  @FileBody
+  @PutMapping(path = "/{id}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  public ArtView keep(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "drawing") @Size(max = 300) String name,
+      InputStream file)
+      throws IOException {
+    return art.keep(id, name, file.readNBytes(ArtService.LARGEST + 1));
+  }
+}

@@ -1,0 +1,7 @@
+package velvetkettle.server.cut;
+
+import java.time.Instant;
+import java.util.UUID;
+
+/** A row of table art. */
+public record ArtRow(UUID id, String owner, String name, byte[] source, Instant createdAt) {}

@@ -1,0 +1,111 @@
+package velvetkettle.server.cut;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.springframework.stereotype.Component;
+import velvetkettle.core.cut.art.Art;
+import velvetkettle.core.cut.art.ColourLayer;
+import velvetkettle.core.cut.letter.LetterSetting;
+import velvetkettle.core.media.CutFace;
+import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.Orientation;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.PrintableFilm;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.TransferPaper;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.problem.RefusedException;
+import velvetkettle.server.shelf.MaterialService;
+
+/** Art as it was chosen: in its colours, at its size, with plain letters where they were set. */
+@Component
+public class Designs {
+  private final ArtService drawings;
+  private final MaterialService materials;
+  private final Faces faces;
+
+  Designs(ArtService drawings, MaterialService materials, Faces faces) {
+    this.drawings = drawings;
+    this.materials = materials;
+    this.faces = faces;
+  }
+
+  /** Without the colours that are not cut. */
+  public Art art(CutForm.Design design) {
+    Map<String, String> sameAs = new HashMap<>();
+    for (CutForm.ColourChoice choice : design.colours()) {
+      if (choice.sameAs() != null) {
+        sameAs.put(choice.colour(), choice.sameAs());
+      }
+    }
+    Art art =
+        Art.of(
+            drawings.drawing(design.artId()),
+            design.overlap(),
+            colour -> sameAs.getOrDefault(colour, colour));
+    if (art.isEmpty()) {
+      throw new RefusedException("designs.artId", Sentence.of("svg.nothing"));
+    }
+    Art sized = art.wide(design.width());
+    for (CutForm.Replacement replacement : design.replacements()) {
+      sized = replaced(sized, replacement);
+    }
+    return without(sized, design.colours());
+  }
+
+  private Art replaced(Art art, CutForm.Replacement with) {
+    MultiPolygon letters =
+        LetterSetting.into(with.box(), faces.outline(with.text(), with.face())).letters();
+    MultiPolygon area = art.area(with.colour());
+    return art.with(with.colour(), LetterSetting.replaced(area, with.box(), letters));
+  }
+
+  private static Art without(Art art, List<CutForm.ColourChoice> choices) {
+    List<String> left =
+        choices.stream().filter(c -> !c.cut()).map(CutForm.ColourChoice::colour).toList();
+    return new Art(art.layers().stream().filter(layer -> !left.contains(layer.colour())).toList());
+  }
+
+  /** What a colour is cut from: the medium of its own material, or that of the design. */
+  public PressMedium medium(CutForm.Design design, ColourLayer layer) {
+    return design.colours().stream()
+        .filter(choice -> choice.colour().equals(layer.colour()))
+        .flatMap(
+            choice ->
+                choice.materialId() == null
+                    ? Stream.empty()
+                    : MediaCatalogue.pressed(materials.material(choice.materialId()).medium())
+                        .stream())
+        .findFirst()
+        .orElseGet(() -> medium(design));
+  }
+
+  public PressMedium medium(CutForm.Design design) {
+    return MediaCatalogue.pressed(design.medium())
+        .orElseThrow(
+            () ->
+                new RefusedException(
+                    "designs.medium", Sentence.of("shelf.unknown-medium", design.medium())));
+  }
+
+  /** Whether it is printed as a whole, and not cut colour by colour. */
+  static boolean isPrinted(PressMedium medium) {
+    return medium instanceof PrintableFilm
+        || medium instanceof TransferPaper
+        || medium instanceof Sublimation;
+  }
+
+  static boolean isMirrored(PressMedium medium) {
+    return medium.orientation() == Orientation.MIRRORED;
+  }
+
+  static boolean hasNap(PressMedium medium) {
+    return switch (medium.key()) {
+      case "film-flock", "film-metal", "film-reflect" -> true;
+      default -> medium.cutFace() == CutFace.FACE_UP && !isPrinted(medium);
+    };
+  }
+}

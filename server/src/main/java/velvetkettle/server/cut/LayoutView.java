@@ -1,0 +1,74 @@
+package velvetkettle.server.cut;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cut.lay.Rectangle;
+import velvetkettle.core.cut.lay.Stock;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Where the pieces lie, to be drawn. Lengths in mm from the left upper corner of a mat or page.
+ *
+ * @param yield of what does not go back to the shelf, 0 to 1
+ * @param left pieces that fit on nothing at hand
+ * @param taken whether its materials were taken off the shelf
+ */
+public record LayoutView(
+    List<MatView> mats,
+    double matWidth,
+    double matLength,
+    double margin,
+    double spacing,
+    List<UseView> uses,
+    double yield,
+    List<LaidPiece> left,
+    List<PrintView> prints,
+    boolean taken) {
+  public record MatView(List<StockView> stocks, List<LaidPiece> pieces) {}
+
+  /**
+   * @param name of the material; empty where none is chosen
+   * @param colour of it on the screen
+   */
+  public record StockView(String id, String material, String name, String colour, Rectangle at) {}
+
+  /**
+   * @param wrong why it cannot lie there; null where it can
+   */
+  public record LaidPiece(
+      String id,
+      String decoration,
+      String colour,
+      int copy,
+      String material,
+      Rectangle at,
+      boolean turned,
+      @Nullable Sentence wrong) {}
+
+  /**
+   * What is used of a piece of material.
+   *
+   * @param kept what goes back to the shelf
+   * @param waste mm²
+   */
+  public record UseView(
+      String name,
+      Stock.Kind kind,
+      double width,
+      double length,
+      List<Rectangle> kept,
+      double waste) {}
+
+  /**
+   * @param left copies that no page holds
+   */
+  public record PrintView(
+      String decoration,
+      double pageWidth,
+      double pageHeight,
+      List<Rectangle> marks,
+      List<List<LaidPrint>> pages,
+      int left) {}
+
+  public record LaidPrint(Rectangle at, boolean turned) {}
+}

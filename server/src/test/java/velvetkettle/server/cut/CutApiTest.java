@@ -1,0 +1,363 @@
+package velvetkettle.server.cut;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import velvetkettle.core.cut.svg.SvgDrawing;
+import velvetkettle.core.cut.svg.SvgReader;
+import velvetkettle.server.ServerTest;
+import velvetkettle.server.TicketForms;
+
+class CutApiTest extends ServerTest {
+  private static final String BADGE =
+      "<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='40mm' viewBox='0 0 60 40'>"
+          + "<path fill='#1d3c6e' d='M0 0H60V40H0Z'/><circle cx='30' cy='20' r='12' fill='#ffffff'/></svg>";
+
+  private static final String WORN =
+      "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='40mm' viewBox='0 0 50 40'><rect x='10' y='5' width='4' height='15'/>"
+          + "<rect x='10' y='20.5' width='4' height='14.5'/><rect x='14.5' y='18' width='9' height='0.6'/>"
+          + "<rect x='24' y='5' width='4' height='30'/><rect x='40' y='5' width='6' height='30'/></svg>";
+
+  private String ticket;
+  private String art;
+  private String film;
+
+  @BeforeEach
+  void ticketWithArt() throws Exception {
+    ticket = UUID.randomUUID().toString();
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    form.put("pieces", 6);
+    put("/api/tickets/" + ticket, form).andExpect(status().isOk());
+    art = UUID.randomUUID().toString();
+    keep(art, BADGE).andExpect(status().isOk());
+    film = UUID.randomUUID().toString();
+    put("/api/materials/" + film, material()).andExpect(status().isOk());
+    // A shelf's remnants come of cutting; the test lays some there.
+    remnants(database, film, "[{\"width\":300,\"length\":120},{\"width\":80,\"length\":60}]");
+  }
+
+  @AfterEach
+  void forget() {
+    database.update("delete from ticket_cut");
+    database.update("delete from material");
+  }
+
+  private static void remnants(JdbcTemplate database, String film, String remnants) {
+    database.update(
+        "update material set body = jsonb_set(body, '{remnants}', ?::jsonb) where id = ?::uuid",
+        remnants,
+        film);
+  }
+
+  private static Map<String, Object> material() {
+    Map<String, Object> form = new LinkedHashMap<>();
+    form.put("name", "Tideway navy");
+    form.put("medium", "film-smooth");
+    form.put("colour", "navy");
+    form.put("depth", "DARK");
+    form.put("rollWidth", 500);
+    form.put("left", 4000);
+    form.put("cutterForce", 110);
+    form.put("blade", "45°");
+    form.put("version", 0);
+    return form;
+  }
+
+  private ResultActions keep(String id, String svg) throws Exception {
+    return keep(id, svg.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private ResultActions keep(String id, byte[] file) throws Exception {
+    return http.perform(
+        MockMvcRequestBuilders.put("/api/art/" + id + "?name=badge.svg")
+            .with(
+                request -> {
+                  request.setServerName("127.0.0.1");
+                  return request;
+                })
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .content(file));
+  }
+
+  private Map<String, Object> design(String drawing, Object... changes) {
+    Map<String, Object> design = new LinkedHashMap<>();
+    design.put("decoration", "a");
+    design.put("artId", drawing);
+    design.put("medium", "film-smooth");
+    design.put("width", 60);
+    design.put("overlap", "SIDE_BY_SIDE");
+    design.put("newBlade", false);
+    design.put("copies", 0);
+    design.put(
+        "colours", new ArrayList<>(List.of(choice("#1d3c6e", film), choice("#ffffff", null))));
+    design.put("replacements", List.of());
+    design.put("print", Map.of("border", 2, "pageWidth", 210, "pageHeight", 297, "pageMargin", 10));
+    for (int i = 0; i < changes.length; i += 2) {
+      design.put((String) changes[i], changes[i + 1]);
+    }
+    return design;
+  }
+
+  private static Map<String, Object> choice(String colour, String material) {
+    Map<String, Object> choice = new LinkedHashMap<>();
+    choice.put("colour", colour);
+    choice.put("sameAs", null);
+    choice.put("cut", true);
+    choice.put("materialId", material);
+    return choice;
+  }
+
+  private static Map<String, Object> form(int version, Map<String, Object> design) {
+    Map<String, Object> form = new LinkedHashMap<>();
+    form.put("designs", List.of(design));
+    form.put(
+        "lay", Map.of("spacing", 4, "margin", 3, "matWidth", 300, "matLength", 300, "carrier", 3));
+    form.put("version", version);
+    return form;
+  }
+
+  private JsonNode read(Map<String, Object> design) throws Exception {
+    return done(json(put("/api/cutting/readings/" + UUID.randomUUID(), design)));
+  }
+
+  private JsonNode lay() throws Exception {
+    String path = "/api/tickets/" + ticket + "/cutting/layouts/" + UUID.randomUUID();
+    return done(json(put(path, "").andExpect(status().isOk())));
+  }
+
+  private JsonNode done(JsonNode began) throws Exception {
+    JsonNode work = began;
+    while (work.path("state").asText().equals("RUNNING")) {
+      work = json(get("/api/cutting/works/" + work.path("id").asText()));
+    }
+    return work;
+  }
+
+  @Test
+  @DisplayName("a drawing is read once and says its size, its colours and what was left out")
+  void drawing() throws Exception {
+    get("/api/art/" + art)
+        .andExpect(jsonPath("$.name").value("badge"))
+        .andExpect(jsonPath("$.width").value(60))
+        .andExpect(jsonPath("$.colours[0].colour").value("#1d3c6e"));
+    String gradient = BADGE.replace("fill='#ffffff'", "fill='url(#g)'");
+    keep(UUID.randomUUID().toString(), gradient)
+        .andExpect(jsonPath("$.skipped[0]").value(containsString("Give it one flat colour")));
+    get("/api/art").andExpect(jsonPath("$.items[0].name").value("badge"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "'', empty",
+    "'\u0089PNG', PNG",
+    "'<html/>', no SVG",
+    "'<svg', damaged",
+    "'<svg xmlns=\"http://www.w3.org/2000/svg\"><text>Hi</text></svg>', Convert it to paths",
+    "'<svg xmlns=\"http://www.w3.org/2000/svg\"/>', no areas"
+  })
+  @DisplayName("what is no drawing is refused with what to do, and nothing is kept")
+  void refused(String file, String said) throws Exception {
+    long before = count("art");
+    keep(UUID.randomUUID().toString(), file.getBytes(StandardCharsets.ISO_8859_1))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].field").value("file"))
+        .andExpect(jsonPath("$.fields[0].message").value(containsString(said)));
+    assertThat(count("art")).isEqualTo(before);
+  }
+
+  @Test
+  @DisplayName("a file beyond the limit is refused without being read to its end")
+  void tooLarge() throws Exception {
+    keep(UUID.randomUUID().toString(), new byte[12_000_000])
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].message").value(containsString("larger than 10 MB")));
+  }
+
+  @Test
+  @DisplayName("a broken letter is found with its box, set in a plain face, and then weeds")
+  void letters() throws Exception {
+    String worn = UUID.randomUUID().toString();
+    keep(worn, WORN).andExpect(status().isOk());
+    Map<String, Object> design =
+        design(worn, "width", 36, "colours", List.of(choice("#000000", film)));
+    JsonNode layer = read(design).path("design").path("layers").get(0);
+    assertThat(layer.path("allFaults").asInt()).isPositive();
+    assertThat(layer.path("cutter").asText()).isEqualTo("Cutter: 45°, 110 g");
+    JsonNode box = layer.path("broken").get(0).path("box");
+    assertThat(box.path("width").asDouble()).isCloseTo(18, within(0.01));
+    Map<String, Object> letter =
+        Map.of("box", JSON.convertValue(box, Map.class), "text", "H", "face", "PLAIN");
+    post("/api/cutting/letters", letter)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.path").value(containsString("M")));
+    Map<String, Object> replacement = new LinkedHashMap<>(JSON.convertValue(box, Map.class));
+    replacement.put("colour", "#000000");
+    replacement.put("text", "H");
+    replacement.put("face", "PLAIN");
+    design.put("replacements", List.of(replacement));
+    JsonNode mended = read(design).path("design");
+    assertThat(mended.path("layers").get(0).path("allFaults").asInt()).isZero();
+    assertThat(mended.path("cleanWidth").asDouble()).isCloseTo(36, within(0.01));
+  }
+
+  @Test
+  @DisplayName("a sign that the face has not is refused")
+  void noSuchLetter() throws Exception {
+    Map<String, Object> box = Map.of("x", 0, "y", 0, "width", 9, "height", 9, "baseline", 9);
+    post("/api/cutting/letters", Map.of("box", box, "text", "龍", "face", "PLAIN"))
+        .andExpect(status().isUnprocessableEntity());
+    post("/api/cutting/letters", Map.of("box", box, "text", " ", "face", "PLAIN"))
+        .andExpect(status().isUnprocessableEntity());
+  }
+
+  @Test
+  @DisplayName(
+      "remnants are used first, what is cut is read again with the same areas, and the shelf follows")
+  void laidOut() throws Exception {
+    put("/api/tickets/" + ticket + "/cutting", form(0, design(art))).andExpect(status().isOk());
+    JsonNode cut = lay().path("cut");
+    JsonNode layout = cut.path("layout");
+    assertThat(layout.path("left")).isEmpty();
+    assertThat(layout.path("uses").get(0).path("kind").asText()).isEqualTo("REMNANT");
+    String files = "/api/tickets/" + ticket + "/cutting/files/";
+    double navy = 0;
+    for (int mat = 1; mat <= layout.path("mats").size(); mat++) {
+      ResultActions file = get(files + "mat-" + mat + "-1d3c6e.svg");
+      if (file.andReturn().getResponse().getStatus() == 200) {
+        SvgDrawing again = SvgReader.read(file.andReturn().getResponse().getContentAsByteArray());
+        assertThat(again.width()).isCloseTo(300, within(1e-9));
+        navy += again.shapes().stream().mapToDouble(shape -> shape.area().getArea()).sum();
+      }
+    }
+    assertThat(navy).isCloseTo(6 * (60 * 40 - Math.PI * 144), within(1.5));
+    String table = get(files + "pieces.csv").andReturn().getResponse().getContentAsString();
+    assertThat(table.lines()).hasSize(13);
+    byte[] pdf = get(files + "mats.pdf").andReturn().getResponse().getContentAsByteArray();
+    try (PDDocument paper = Loader.loadPDF(pdf)) {
+      assertThat(paper.getNumberOfPages()).isEqualTo(layout.path("mats").size());
+      assertThat(paper.getPage(0).getMediaBox().getWidth())
+          .isCloseTo(300 * 72 / 25.4f, within(0.1f));
+    }
+    put("/api/tickets/" + ticket + "/cutting/taken", "")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.layout.taken").value(true));
+    JsonNode shelf = json(get("/api/materials")).path("items").get(0).path("material");
+    put("/api/tickets/" + ticket + "/cutting/taken", "").andExpect(status().isOk());
+    assertThat(json(get("/api/materials")).path("items").get(0).path("material")).isEqualTo(shelf);
+    assertThat(shelf.path("remnants").toString())
+        .doesNotContain("{\"width\":300.0,\"length\":120.0}");
+  }
+
+  @Test
+  @DisplayName("a piece that is moved is checked again, and a wrong one is not cut")
+  void moved() throws Exception {
+    put("/api/tickets/" + ticket + "/cutting", form(0, design(art))).andExpect(status().isOk());
+    JsonNode cut = lay().path("cut");
+    JsonNode piece = cut.path("layout").path("mats").get(0).path("pieces").get(0);
+    String path =
+        "/api/tickets/"
+            + ticket
+            + "/cutting/pieces/"
+            + piece.path("id").asText().replace("#", "%23").replace("|", "%7C");
+    ObjectNode move = JSON.createObjectNode();
+    move.put("mat", 0).put("x", 280).put("y", 280).put("turned", false);
+    move.put("version", cut.path("form").path("version").asInt());
+    http.perform(
+            MockMvcRequestBuilders.put(URI.create(path))
+                .with(
+                    request -> {
+                      request.setServerName("127.0.0.1");
+                      return request;
+                    })
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(move.toString()))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.layout.mats[0].pieces[?(@.wrong)]").isNotEmpty());
+    put("/api/tickets/" + ticket + "/cutting/taken", "")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].message").value(containsString("cannot be cut")));
+  }
+
+  @Test
+  @DisplayName("a print has its line, its pages with marks, and no mask where it is one shape")
+  void printed() throws Exception {
+    Map<String, Object> design = design(art, "medium", "film-print");
+    JsonNode read = read(design).path("design");
+    assertThat(read.path("mirrored").asBoolean()).isFalse();
+    assertThat(read.path("print").path("mask").asBoolean()).isFalse();
+    put("/api/tickets/" + ticket + "/cutting", form(0, design)).andExpect(status().isOk());
+    JsonNode prints = lay().path("cut").path("layout").path("prints").get(0);
+    assertThat(prints.path("pages").get(0)).hasSize(6);
+    String line =
+        get("/api/tickets/" + ticket + "/cutting/files/cut-line-1.svg")
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    SvgDrawing again = SvgReader.read(line.getBytes(StandardCharsets.UTF_8));
+    double border = 2400 + 2 * 200 + Math.PI * 4;
+    assertThat(again.shapes().get(5).area().getArea()).isCloseTo(border, within(0.5));
+    get("/api/tickets/" + ticket + "/cutting/files/page-1.svg").andExpect(status().isOk());
+    get("/api/tickets/" + ticket + "/cutting/files/page-2.svg").andExpect(status().isNotFound());
+  }
+
+  @Test
+  @DisplayName("what was chosen is kept with its version; an older one is refused, the same is one")
+  void versions() throws Exception {
+    String path = "/api/tickets/" + ticket + "/cutting";
+    put(path, form(0, design(art))).andExpect(jsonPath("$.form.version").value(1));
+    put(path, form(0, design(art))).andExpect(jsonPath("$.form.version").value(1));
+    put(path, form(0, design(art, "width", 80))).andExpect(status().isConflict());
+    put(path, form(1, design(art, "width", 80))).andExpect(jsonPath("$.form.version").value(2));
+    lay();
+    put(path, form(3, design(art, "width", 90))).andExpect(jsonPath("$.layout").doesNotExist());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "decoration, z, 404",
+    "medium, wool, 422",
+    "width, 4000, 422",
+    "width, 0, 422",
+    "overlap, UPSIDE, 400"
+  })
+  @DisplayName("a choice that cannot be is refused")
+  void impossible(String field, String value, int status) throws Exception {
+    put("/api/tickets/" + ticket + "/cutting", form(0, design(art, field, value)))
+        .andExpect(result -> assertThat(result.getResponse().getStatus()).isIn(status, 422));
+    assertThat(count("ticket_cut")).isZero();
+  }
+
+  @Test
+  @DisplayName("files and layouts that are not there say what to do")
+  void nothingLaid() throws Exception {
+    get("/api/tickets/" + ticket + "/cutting/files/mats.pdf")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(jsonPath("$.fields[0].message").value("Nothing is laid yet. Lay it out first."));
+    get("/api/cutting/works/" + UUID.randomUUID()).andExpect(status().isNotFound());
+  }
+}
