@@ -5,8 +5,9 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { App } from 'ant-design-vue'
-import { answer, api, Problem } from '@/api/client'
+import { answer, api, Problem, type DecorationForm } from '@/api/client'
 import GarmentStation from '@/cloth/GarmentStation.vue'
+import CutStation from '@/cut/CutStation.vue'
 import HeatStory from '@/heat/HeatStory.vue'
 import CheckStation from '@/log/CheckStation.vue'
 import { when } from '@/quantity/when'
@@ -14,7 +15,6 @@ import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import { blankTicket, formOf } from './blankTicket'
 import { currentOption, decorationOf, needsCutting } from './currentOption'
-import CutStation from './CutStation.vue'
 import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
 import { STATIONS, type StationName } from './stations'
@@ -181,6 +181,14 @@ async function take(medium: string, id?: string) {
   }
 }
 
+/** What the art at Cut says of a thing is kept in the ticket. */
+async function flow(id: string, by: Partial<DecorationForm>) {
+  const thing = form.value?.decorations.find((one) => one.id === id)
+  if (!thing) return
+  Object.assign(thing, by)
+  if (await keep()) message.info(t('cut.flowed'))
+}
+
 async function load() {
   stale.value = false
   const fresh = await refetch()
@@ -264,6 +272,7 @@ const subtitle = computed(() => {
               :plan="stored?.plan ?? null"
               @method="go('method')"
               @press="go('press')"
+              @flow="flow"
             />
             <PressStation
               v-else-if="station === 'press' && ticket"

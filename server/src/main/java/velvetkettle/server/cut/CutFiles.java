@@ -26,7 +26,7 @@ import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.out.OnMat;
 import velvetkettle.core.cut.out.TrueSize;
 import velvetkettle.core.cut.print.CutLine;
-import velvetkettle.core.cut.print.Page;
+import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Rings;
@@ -120,7 +120,7 @@ class CutFiles {
     for (KeptLayout.DesignPrints prints : kept.prints()) {
       int pages = prints.job().pages().size();
       if (number > before && number <= before + pages) {
-        Page page = prints.job().page();
+        Paper page = prints.job().page();
         CutForm.Design design =
             form.design(prints.decoration())
                 .orElseThrow(() -> new NotFoundException("design", prints.decoration()));

@@ -15,7 +15,7 @@ import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.core.cut.lay.LayRules;
 import velvetkettle.core.cut.letter.Face;
 import velvetkettle.core.cut.letter.LetterBox;
-import velvetkettle.core.cut.print.Page;
+import velvetkettle.core.cut.print.Paper;
 
 /**
  * How a ticket's art is cut, as the maker chose it. Lengths in mm.
@@ -83,8 +83,8 @@ public record CutForm(
    * @param pageMargin that the printer leaves free
    */
   public record Print(double border, double pageWidth, double pageHeight, double pageMargin) {
-    Page page() {
-      return new Page(pageWidth, pageHeight, pageMargin);
+    Paper page() {
+      return new Paper(pageWidth, pageHeight, pageMargin);
     }
   }
 

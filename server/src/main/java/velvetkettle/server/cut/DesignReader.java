@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
+import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.letter.BrokenShapes;
 import velvetkettle.core.cut.out.SvgPath;
 import velvetkettle.core.cut.print.CutLine;
@@ -77,10 +78,13 @@ public class DesignReader {
   private DesignReading.LayerReading layer(
       CutForm.Design design, ColourLayer layer, WeedLimits limits, @Nullable WeedReading read) {
     String path = SvgPath.of(layer.area(), DRAWN);
+    Envelope at = layer.area().getEnvelopeInternal();
+    Rectangle bounds = new Rectangle(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
     if (read == null) {
       return new DesignReading.LayerReading(
           layer.colour(),
           path,
+          bounds,
           0,
           List.of(),
           0,
@@ -95,6 +99,7 @@ public class DesignReader {
     return new DesignReading.LayerReading(
         layer.colour(),
         path,
+        bounds,
         limits.stroke(),
         read.faults().stream().limit(MOST_FAULTS).map(DesignReader::view).toList(),
         read.faults().size(),

@@ -2,6 +2,7 @@ package velvetkettle.server.cut;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.letter.BrokenShape;
 import velvetkettle.core.cut.weed.FaultKind;
 import velvetkettle.core.quantity.Sentence;
@@ -34,6 +35,7 @@ public record DesignReading(
     List<Sentence> checks) {
   /**
    * @param path of what is cut
+   * @param bounds of it
    * @param holdsStroke the thinnest stroke that its material holds
    * @param faults the worst first, at most 300
    * @param allFaults how many there are
@@ -41,6 +43,7 @@ public record DesignReading(
   public record LayerReading(
       String colour,
       String path,
+      Rectangle bounds,
       double holdsStroke,
       List<FaultView> faults,
       int allFaults,

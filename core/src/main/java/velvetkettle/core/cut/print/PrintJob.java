@@ -10,7 +10,7 @@ import velvetkettle.core.cut.lay.PlacedPiece;
  * @param pages the copies on each, by their places on the page
  * @param left copies that no page holds
  */
-public record PrintJob(Page page, List<List<PlacedPiece>> pages, List<Piece> left) {
+public record PrintJob(Paper page, List<List<PlacedPiece>> pages, List<Piece> left) {
   public PrintJob {
     pages = List.copyOf(pages);
     left = List.copyOf(left);

@@ -18,7 +18,7 @@ public final class PrintPages {
   /**
    * @param copies 1 to 500
    */
-  public static PrintJob lay(CutLine line, int copies, Page page, Progress progress) {
+  public static PrintJob lay(CutLine line, int copies, Paper page, Progress progress) {
     Envelope size = line.inside().getEnvelopeInternal();
     List<Piece> prints =
         IntStream.rangeClosed(1, copies)

@@ -48,14 +48,14 @@ class PrintThenCutTest {
   @Test
   void printsLieBetweenTheMarks() {
     CutLine line = CutLine.round(Drawn.art("<rect width='60' height='40'/>"), 2);
-    PrintJob job = PrintPages.lay(line, 20, Page.A4, Progress.NONE);
+    PrintJob job = PrintPages.lay(line, 20, Paper.A4, Progress.NONE);
     assertThat(job.left()).isEmpty();
     List<PlacedPiece> all = new ArrayList<>();
     for (List<PlacedPiece> page : job.pages()) {
       all.addAll(page);
       for (PlacedPiece print : page) {
-        assertThat(Page.A4.free().holds(print.at())).isTrue();
-        Page.A4.marks().forEach(mark -> assertThat(mark.overlaps(print.at())).isFalse());
+        assertThat(Paper.A4.free().holds(print.at())).isTrue();
+        Paper.A4.marks().forEach(mark -> assertThat(mark.overlaps(print.at())).isFalse());
       }
     }
     assertThat(all).hasSize(20);
@@ -64,7 +64,7 @@ class PrintThenCutTest {
 
   @Test
   void marksLieOnThePageAndTellWhichWayUp() {
-    List<Rectangle> marks = Page.A4.marks();
+    List<Rectangle> marks = Paper.A4.marks();
     Rectangle page = new Rectangle(0, 0, 210, 297);
     assertThat(marks).hasSize(5).allMatch(page::holds);
     List<Rectangle> upsideDown =
@@ -77,7 +77,7 @@ class PrintThenCutTest {
   @Test
   void aPrintLargerThanThePageIsLeft() {
     CutLine line = CutLine.round(Drawn.art("<rect width='60' height='40'/>").wide(400), 2);
-    PrintJob job = PrintPages.lay(line, 1, Page.A4, Progress.NONE);
+    PrintJob job = PrintPages.lay(line, 1, Paper.A4, Progress.NONE);
     assertThat(job.left()).hasSize(1);
     assertThat(job.pages()).isEmpty();
   }
@@ -86,8 +86,8 @@ class PrintThenCutTest {
   void bordersAndPagesHaveBounds() {
     assertThatThrownBy(() -> CutLine.round(Drawn.art("<rect width='9' height='9'/>"), 31))
         .isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> new Page(60, 60, 30)).isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> new Page(Double.NaN, 60, 3))
+    assertThatThrownBy(() -> new Paper(60, 60, 30)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new Paper(Double.NaN, 60, 3))
         .isInstanceOf(IllegalArgumentException.class);
   }
 }

@@ -11,17 +11,17 @@ import velvetkettle.core.cut.lay.Rectangle;
  * @param height mm, 50 to 2000
  * @param margin that the printer leaves free, mm, 0 to 50
  */
-public record Page(double width, double height, double margin) {
+public record Paper(double width, double height, double margin) {
   /** ISO 216. */
-  public static final Page A4 = new Page(210, 297, 10);
+  public static final Paper A4 = new Paper(210, 297, 10);
 
   /** The handbook's letter sheet. */
-  public static final Page LETTER = new Page(216, 279, 10);
+  public static final Paper LETTER = new Paper(216, 279, 10);
 
   /** Each mark is a disc, and the free ground round it as wide as it is, mm. */
   static final double MARK = 5;
 
-  public Page {
+  public Paper {
     if (!(width >= 50 && width <= 2000 && height >= 50 && height <= 2000)) {
       throw new IllegalArgumentException("a page is 50 to 2000 mm wide and high");
     }

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { DesignReading } from './designs'
+
+/** A design as it is seen, or as it lies on the mat, with the places that fail. */
+const props = defineProps<{
+  reading: DesignReading
+  onMat: boolean
+  /** The fault that is looked at: its layer and its number. */
+  chosen?: { layer: number; fault: number } | null
+  faults?: boolean
+  boxes?: { x: number; y: number; width: number; height: number }[]
+  letters?: string
+  title: string
+}>()
+const emit = defineEmits<{ choose: [layer: number, fault: number] }>()
+
+const room = computed(() => Math.max(props.reading.width, props.reading.height) * 0.05)
+const box = computed(() => {
+  const r = room.value
+  const { width, height } = props.reading
+  return `${-r} ${-r} ${width + 2 * r} ${height + 2 * r}`
+})
+const turned = computed(() =>
+  props.onMat && props.reading.mirrored ? `translate(${props.reading.width} 0) scale(-1 1)` : undefined,
+)
+/** A mark is never too small to hit, whatever the size of the design. */
+const mark = computed(() => Math.max(props.reading.width, props.reading.height) / 70)
+const at = (layer: number, fault: number) => props.chosen?.layer === layer && props.chosen.fault === fault
+const MOST_MARKS = 150
+</script>
+
+<template>
+  <svg class="art" :viewBox="box" role="img" :aria-label="title">
+    <g :transform="turned">
+      <path
+        v-for="layer in reading.layers"
+        :key="layer.colour"
+        :d="layer.path"
+        :fill="layer.colour"
+        fill-rule="evenodd"
+        class="film"
+        vector-effect="non-scaling-stroke"
+      />
+      <path
+        v-if="reading.print"
+        :d="reading.print.cutLine"
+        class="cut-line"
+        vector-effect="non-scaling-stroke"
+      />
+      <rect
+        v-for="(each, n) in boxes ?? []"
+        :key="n"
+        v-bind="each"
+        class="letter-box"
+        vector-effect="non-scaling-stroke"
+      />
+      <path v-if="letters" :d="letters" class="letters" fill-rule="evenodd" />
+      <template v-if="faults">
+        <g v-for="(layer, n) in reading.layers" :key="layer.colour">
+          <circle
+            v-for="(fault, i) in layer.faults.slice(0, MOST_MARKS)"
+            :key="i"
+            :cx="fault.x"
+            :cy="fault.y"
+            :r="at(n, i) ? mark * 2.2 : mark"
+            class="mark"
+            :class="{ chosen: at(n, i), worst: fault.severity > 0.5 }"
+            vector-effect="non-scaling-stroke"
+            @click="emit('choose', n, i)"
+          />
+        </g>
+      </template>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.art {
+  display: block;
+  width: 100%;
+  max-height: 380px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  background: #f4efe8;
+}
+
+.film {
+  stroke: #8a7d76;
+  stroke-width: 0.6;
+}
+
+.cut-line {
+  fill: none;
+  stroke: #a3271e;
+  stroke-dasharray: 5 3;
+  stroke-width: 1.4;
+}
+
+.letter-box {
+  fill: none;
+  stroke: #2f4d69;
+  stroke-dasharray: 4 3;
+  stroke-width: 1.4;
+}
+
+.letters {
+  fill: #2f4d69;
+  opacity: 0.75;
+}
+
+.mark {
+  fill: rgb(230 160 40 / 25%);
+  stroke: #8a5f00;
+  stroke-width: 1.6;
+  cursor: pointer;
+}
+
+.worst {
+  fill: rgb(163 39 30 / 25%);
+  stroke: #a3271e;
+}
+
+.chosen {
+  stroke-width: 3;
+}
+</style>

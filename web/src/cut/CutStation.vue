@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { DecorationForm, Plan, Problem, TicketForm, TicketView } from '@/api/client'
+import LengthValue from '@/quantity/LengthValue.vue'
+import { capital } from '@/quantity/format'
+import { useVocabulary } from '@/speech/vocabulary'
+import { currentOption, needsCutting } from '@/plan/currentOption'
+import DecorationTabs from '@/plan/DecorationTabs.vue'
+import { useCut } from '@/plan/useTicket'
+import QueryState from '@/shell/QueryState.vue'
+import ArtIn from './ArtIn.vue'
+import { newDesign, type ArtView, type Design, type DesignReading } from './designs'
+import DesignWork from './DesignWork.vue'
+import LayOut from './LayOut.vue'
+import { useCutting, useReading } from './useCutting'
+
+const props = defineProps<{ ticket: TicketView | null; form: TicketForm; plan: Plan | null }>()
+const emit = defineEmits<{
+  method: []
+  press: []
+  /** What the art says of a thing: its measures, colours and thinnest stroke. */
+  flow: [id: string, by: Partial<DecorationForm>]
+}>()
+const cut = useCut()
+const worked = computed(() =>
+  props.form.decorations.some(({ id }) => needsCutting(currentOption(props.plan, id))),
+)
+const isCut = computed(() => ['PRESS', 'CHECK', 'DONE'].includes(props.ticket?.station ?? ''))
+const begun = computed(() => props.ticket?.station !== 'CUT' && props.ticket?.station !== 'PRESS')
+
+async function say(done: boolean) {
+  if (!props.ticket) return
+  await cut.mutateAsync({ id: props.ticket.id, done })
+  if (done) emit('press')
+}
+const { title } = useVocabulary()
+/** The decoration that is looked at. */
+const at = defineModel<string | undefined>('at')
+const option = computed(() => currentOption(props.plan, at.value))
+const art = computed(
+  () => props.form.decorations.find(({ id }) => id === at.value) ?? props.form.decorations[0]!,
+)
+
+const {
+  form: cutForm,
+  layout,
+  arts,
+  error,
+  isPending,
+  refetch,
+  saving,
+  unsaved,
+  problem,
+  change,
+  changeDesign,
+  took,
+} = useCutting(computed(() => props.ticket?.id))
+const design = computed(
+  () => cutForm.value?.designs.find(({ decoration }) => decoration === art.value.id) ?? null,
+)
+const drawing = computed(() => arts.value.find(({ id }) => id === design.value?.artId) ?? null)
+const fresh = ref<ArtView | null>(null)
+const { reading, work, problem: unread, stop, again } = useReading(design)
+/** What was read of each design, for the mats. */
+const readings = ref<Record<string, DesignReading>>({})
+watch(reading, (now) => {
+  if (now && design.value) readings.value = { ...readings.value, [design.value.decoration]: now }
+})
+const tab = ref<'art' | 'lay'>('art')
+
+function brought(artIn: ArtView) {
+  fresh.value = artIn
+  const medium = option.value?.medium
+  if (medium) changeDesign(newDesign(art.value, artIn, medium))
+}
+
+/** A medium that was chosen anew is what the art is cut from. */
+watch([() => option.value?.medium, design], ([medium, now]) => {
+  if (medium && now && now.medium !== medium) changeDesign({ ...now, medium })
+})
+
+const colours = (of: Design) => of.colours.filter(({ sameAs, cut: on }) => on && sameAs === null).length
+const differs = computed(() => {
+  const now = reading.value
+  if (!now || !design.value) return false
+  return (
+    Math.abs(now.width - art.value.width) > 0.6 ||
+    Math.abs(now.height - art.value.height) > 0.6 ||
+    colours(design.value) !== art.value.colours ||
+    (now.thinnest !== null && now.thinnest !== art.value.thinnestStroke)
+  )
+})
+
+function flow() {
+  if (!reading.value || !design.value) return
+  const { width, height, thinnest } = reading.value
+  emit('flow', art.value.id, {
+    width: Math.round(width * 10) / 10,
+    height: Math.round(height * 10) / 10,
+    colours: colours(design.value),
+    thinnestStroke: thinnest === null ? art.value.thinnestStroke : Math.round(thinnest * 100) / 100,
+    materialId: design.value.colours.find(({ materialId }) => materialId)?.materialId ?? art.value.materialId,
+  })
+}
+</script>
+
+<template>
+  <div>
+    <h2>{{ $t('cut.title') }}</h2>
+    <div v-if="!plan" class="sheet box">
+      {{ $t('cut.first') }}
+      <a-button type="primary" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
+    </div>
+    <DecorationTabs v-else v-model="at" :decorations="form.decorations" />
+    <p v-if="plan && !option" class="sheet box">{{ $t('cut.noHeat') }}</p>
+    <template v-if="plan && option">
+      <dl class="sheet facts">
+        <div>
+          <dt>{{ $t('cut.way') }}</dt>
+          <dd class="big">{{ title('orientation', option.recipe.orientation.value) }}</dd>
+          <dd class="muted">{{ option.recipe.orientation.why[0]?.sentence }}</dd>
+        </div>
+        <div>
+          <dt>{{ $t('cut.face') }}</dt>
+          <dd class="big">{{ title('cutface', option.recipe.cutFace) }}</dd>
+        </div>
+        <div>
+          <dt>{{ $t('cut.size') }}</dt>
+          <dd class="big">
+            <LengthValue :millimetres="art.width" /> ×
+            <LengthValue :millimetres="art.height" />
+          </dd>
+        </div>
+        <div v-if="option.recipe.positions > 1">
+          <dt>{{ $t('cut.positions') }}</dt>
+          <dd>{{ $t('cut.positionsNote', { n: option.recipe.positions }) }}</dd>
+        </div>
+      </dl>
+      <QueryState v-if="needsCutting(option)" :loading="isPending" :error="error" @retry="refetch">
+        <p v-if="problem" role="alert" class="problem">
+          {{ problem }} <a-button size="small" @click="refetch()">{{ $t('ticket.load') }}</a-button>
+        </p>
+        <ArtIn v-if="!design" @art="brought" />
+        <template v-else>
+          <a-radio-group v-model:value="tab" button-style="solid" class="tabs" :aria-label="$t('cut.title')">
+            <a-radio-button value="art">{{ $t('cut.tabArt') }}</a-radio-button>
+            <a-radio-button value="lay">{{ $t('cut.tabLay') }}</a-radio-button>
+          </a-radio-group>
+          <div class="sheet work">
+            <DesignWork
+              v-if="tab === 'art'"
+              :key="design.decoration"
+              :model-value="design"
+              :art="drawing ?? fresh"
+              :reading="reading"
+              :work="work"
+              :problem="unread"
+              :differs="differs"
+              @update:model-value="changeDesign"
+              @art="brought"
+              @stop="stop"
+              @again="again"
+              @flow="flow"
+            />
+            <LayOut
+              v-else-if="cutForm && ticket"
+              :ticket-id="ticket.id"
+              :form="cutForm"
+              :layout="layout"
+              :readings="readings"
+              :saving="saving || unsaved"
+              :pieces="ticket.pieces"
+              @change="change"
+              @took="took"
+            />
+          </div>
+        </template>
+      </QueryState>
+      <ol class="sheet list">
+        <li v-for="line in option.preparation" :key="line">{{ capital(line) }}</li>
+      </ol>
+      <p v-if="cut.error.value" role="alert">{{ (cut.error.value as Problem).message }}</p>
+      <div v-if="worked" class="said">
+        <a-button
+          v-if="!isCut"
+          type="primary"
+          size="large"
+          :loading="cut.isPending.value"
+          @click="say(true).catch(() => undefined)"
+        >
+          {{ $t('cut.done') }}
+        </a-button>
+        <template v-else>
+          <span>{{ $t('cut.isDone') }}</span>
+          <a-button
+            v-if="!begun"
+            size="small"
+            :loading="cut.isPending.value"
+            @click="say(false).catch(() => undefined)"
+          >
+            {{ $t('cut.notDone') }}
+          </a-button>
+        </template>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.box,
+.facts,
+.list {
+  margin: 12px 0;
+  padding: 16px 20px;
+}
+
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 18px 44px;
+}
+
+dt {
+  color: var(--muted);
+}
+
+dd {
+  margin: 0;
+}
+
+.tabs {
+  display: flex;
+}
+
+.work {
+  margin: 10px 0 12px;
+  padding: 12px 16px;
+}
+
+.problem {
+  color: var(--no);
+}
+
+.said {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+}
+
+.big {
+  font: 600 22px var(--figures);
+}
+
+.list {
+  padding-left: 40px;
+  line-height: 1.9;
+}
+</style>

@@ -1,0 +1,203 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { said } from '@/exchange/file'
+import LengthValue from '@/quantity/LengthValue.vue'
+import CutFiles from './CutFiles.vue'
+import { MATS, type CutForm, type DesignReading, type LaidPiece, type LayoutView } from './designs'
+import LayFields from './LayFields.vue'
+import MatDrawing from './MatDrawing.vue'
+import PrintPage from './PrintPage.vue'
+import { useWork } from './useWork'
+
+/** Pieces on mats and prints on pages: laid by the server, moved by hand, taken off the shelf. */
+const props = defineProps<{
+  ticketId: string
+  form: CutForm
+  layout: LayoutView | null
+  readings: Record<string, DesignReading>
+  saving: boolean
+  pieces: number
+}>()
+const emit = defineEmits<{ change: [form: CutForm]; took: [view: Schemas['CutView']] }>()
+const { work, problem, follow, stop } = useWork()
+const moving = ref('')
+const running = computed(() => work.value?.state === 'RUNNING')
+const percent = computed(() => (work.value?.of ? Math.round((100 * work.value.done) / work.value.of) : 0))
+const borders = computed(() =>
+  Object.fromEntries(props.form.designs.map(({ decoration, print }) => [decoration, print.border])),
+)
+const wrong = computed(
+  () => props.layout?.mats.some(({ pieces }) => pieces.some(({ wrong: why }) => why !== null)) ?? false,
+)
+
+async function lay() {
+  const done = await follow((id) =>
+    answer(
+      api.PUT('/api/tickets/{id}/cutting/layouts/{work}', {
+        params: { path: { id: props.ticketId, work: id } },
+      }),
+    ),
+  )
+  if (done?.cut) emit('took', done.cut)
+}
+
+async function ask(asked: () => Promise<Schemas['CutView']>) {
+  moving.value = ''
+  try {
+    emit('took', await asked())
+  } catch (e) {
+    moving.value = said(e)
+  }
+}
+
+const move = (mat: number, piece: LaidPiece, x: number, y: number, turned: boolean) =>
+  ask(() =>
+    answer(
+      api.PUT('/api/tickets/{id}/cutting/pieces/{piece}', {
+        params: { path: { id: props.ticketId, piece: piece.id } },
+        body: { mat, x, y, turned, version: props.form.version },
+      }),
+    ),
+  )
+
+const take = () =>
+  ask(() => answer(api.PUT('/api/tickets/{id}/cutting/taken', { params: { path: { id: props.ticketId } } })))
+
+/** Numbers of the pages, through all prints. */
+const pages = computed(() => {
+  let n = 0
+  return (props.layout?.prints ?? []).flatMap((print) =>
+    print.pages.map((page) => ({ print, page, number: ++n })),
+  )
+})
+const square = (mm2: number) => Math.round(mm2 / 100)
+</script>
+
+<template>
+  <section>
+    <LayFields :form="form" :mats="MATS" :pieces="pieces" @change="emit('change', $event)" />
+    <div class="line">
+      <a-button v-if="!running" type="primary" :disabled="saving || !form.designs.length" @click="lay">{{
+        $t(layout ? 'cut.layAgain' : 'cut.lay')
+      }}</a-button>
+      <template v-else>
+        <a-progress :percent="percent" class="progress" />
+        <a-button danger @click="stop">{{ $t('cut.stop') }}</a-button>
+      </template>
+      <span v-if="work?.state === 'CANCELLED'" role="status">{{ $t('cut.stopped') }}</span>
+    </div>
+    <p v-if="problem || moving" role="alert" class="problem">{{ problem || moving }}</p>
+    <template v-if="layout">
+      <p v-for="piece in layout.left" :key="piece.id" role="alert" class="problem">
+        {{ piece.colour }} {{ piece.copy }}: {{ piece.wrong }}
+      </p>
+      <div class="mats">
+        <MatDrawing
+          v-for="(mat, n) in layout.mats"
+          :key="n"
+          :mat="mat"
+          :layout="layout"
+          :readings="readings"
+          :number="n + 1"
+          :fixed="layout.taken"
+          @move="(piece, x, y, turned) => move(n, piece, x, y, turned)"
+        />
+        <template v-for="{ print, page, number } in pages" :key="number">
+          <PrintPage
+            v-if="readings[print.decoration]"
+            :page="page"
+            :print="print"
+            :reading="readings[print.decoration]!"
+            :number="number"
+            :border="borders[print.decoration] ?? 0"
+          />
+        </template>
+      </div>
+      <p
+        v-for="print in layout.prints.filter(({ left }) => left > 0)"
+        :key="print.decoration"
+        role="alert"
+        class="problem"
+      >
+        {{ $t('cut.noPage', { n: print.left }) }}
+      </p>
+      <table v-if="layout.uses.length" class="rows">
+        <thead>
+          <tr>
+            <th>{{ $t('cut.from') }}</th>
+            <th>{{ $t('cut.size2') }}</th>
+            <th>{{ $t('cut.kept') }}</th>
+            <th class="number">{{ $t('cut.waste') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(use, n) in layout.uses" :key="n">
+            <td>{{ use.name || $t('cut.noMaterial') }} · {{ $t(`cut.stock.${use.kind}`) }}</td>
+            <td>
+              <LengthValue :millimetres="use.width" /> × <LengthValue :millimetres="Math.round(use.length)" />
+            </td>
+            <td>
+              <span v-for="(kept, k) in use.kept" :key="k" class="kept"
+                ><LengthValue :millimetres="Math.round(kept.width)" /> ×
+                <LengthValue :millimetres="Math.round(kept.height)"
+              /></span>
+              <span v-if="!use.kept.length">–</span>
+            </td>
+            <td class="number">{{ square(use.waste) }} cm²</td>
+          </tr>
+        </tbody>
+      </table>
+      <div v-if="layout.mats.length" class="line">
+        <span>{{ $t('cut.yield', { percent: Math.round(layout.yield * 100) }) }}</span>
+        <span v-if="layout.taken" role="status">{{ $t('cut.isTaken') }}</span>
+        <a-popconfirm
+          v-else
+          :title="$t('cut.takeSure')"
+          :ok-text="$t('cut.take')"
+          :cancel-text="$t('cancel')"
+          @confirm="take"
+        >
+          <a-button :disabled="wrong">{{ $t('cut.take') }}</a-button>
+        </a-popconfirm>
+      </div>
+      <CutFiles :ticket-id="ticketId" :layout="layout" />
+    </template>
+    <p v-else-if="!running" class="muted">{{ $t('cut.notLaid') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  padding: 10px 0;
+}
+
+.progress {
+  flex: 1;
+  max-width: 320px;
+}
+
+.mats {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+  gap: 14px;
+}
+
+.problem {
+  padding: 4px 0;
+  color: var(--no);
+}
+
+.kept + .kept::before {
+  content: ', ';
+}
+
+.number {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+</style>

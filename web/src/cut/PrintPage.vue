@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { DesignReading } from './designs'
+import type { Schemas } from '@/api/client'
+
+/** A page to print: its marks, the prints on it and the line that each is cut along. */
+const props = defineProps<{
+  page: Schemas['LaidPrint'][]
+  print: Schemas['PrintView']
+  reading: DesignReading
+  number: number
+  border: number
+}>()
+const box = computed(() => `-1 -1 ${props.print.pageWidth + 2} ${props.print.pageHeight + 2}`)
+
+function transform({ at, turned }: Schemas['LaidPrint']) {
+  const turn = turned ? ' rotate(90)' : ''
+  const over = props.reading.mirrored ? ' scale(-1 1)' : ''
+  return `translate(${at.x + at.width / 2} ${at.y + at.height / 2})${turn}${over} translate(${-props.reading.width / 2} ${-props.reading.height / 2})`
+}
+</script>
+
+<template>
+  <figure>
+    <figcaption>{{ $t('cut.page', { n: number }) }}</figcaption>
+    <svg class="page" :viewBox="box" role="img" :aria-label="$t('cut.page', { n: number })">
+      <rect :width="print.pageWidth" :height="print.pageHeight" class="paper" />
+      <ellipse
+        v-for="(mark, n) in print.marks"
+        :key="n"
+        :cx="mark.x + mark.width / 2"
+        :cy="mark.y + mark.height / 2"
+        :rx="mark.width / 2"
+        :ry="mark.height / 2"
+      />
+      <g v-for="(each, n) in page" :key="n" :transform="transform(each)">
+        <path
+          v-for="layer in reading.layers"
+          :key="layer.colour"
+          :d="layer.path"
+          :fill="layer.colour"
+          fill-rule="evenodd"
+        />
+        <path v-if="reading.print" :d="reading.print.cutLine" class="cut-line" />
+      </g>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+
+figcaption {
+  padding: 4px 0;
+  font-weight: 600;
+  font-size: 14px;
+}
+
+.page {
+  display: block;
+  width: 100%;
+  max-height: 460px;
+}
+
+.paper {
+  fill: #fff;
+  stroke: #8a7d76;
+  stroke-width: 0.6;
+}
+
+.cut-line {
+  fill: none;
+  stroke: #a3271e;
+  stroke-dasharray: 3 2;
+  stroke-width: 0.7;
+}
+</style>

@@ -1,0 +1,87 @@
+import type { DecorationForm, Schemas } from '@/api/client'
+
+export type CutForm = Schemas['CutForm']
+export type Design = Schemas['Design']
+export type ArtView = Schemas['ArtView']
+export type DesignReading = Schemas['DesignReading']
+export type LayoutView = Schemas['LayoutView']
+export type Mat = Schemas['MatView']
+export type LaidPiece = Schemas['LaidPiece']
+
+/** Mats of common sizes, mm. */
+export const MATS: { width: number; length: number }[] = [
+  { width: 300, length: 300 },
+  { width: 300, length: 600 },
+  { width: 200, length: 300 },
+]
+
+/** ISO 216 A4 and A3, and the letter sheet, mm. */
+export const PAGES: { name: string; width: number; height: number }[] = [
+  { name: 'A4', width: 210, height: 297 },
+  { name: 'A3', width: 297, height: 420 },
+  { name: 'Letter', width: 216, height: 279 },
+]
+
+/** Art that has just come in, as wide as the ticket has it, near colours as one. */
+export function newDesign(decoration: DecorationForm, art: ArtView, medium: string): Design {
+  return {
+    decoration: decoration.id,
+    artId: art.id,
+    medium,
+    width: decoration.width,
+    overlap: decoration.layered ? 'LAYERED' : 'SIDE_BY_SIDE',
+    newBlade: false,
+    copies: 0,
+    colours: art.colours.map(({ colour, near }, n) => ({
+      colour,
+      sameAs: near,
+      cut: true,
+      materialId: n === 0 ? decoration.materialId : null,
+    })),
+    replacements: [],
+    print: { border: 2, pageWidth: 210, pageHeight: 297, pageMargin: 10 },
+  }
+}
+
+/** The same choices with another design in its place; one that is new goes last. */
+export function withDesign(form: CutForm, design: Design): CutForm {
+  const others = form.designs.filter(({ decoration }) => decoration !== design.decoration)
+  return { ...form, designs: [...others, design] }
+}
+
+/** What of a design changes how it is read. Where its colours lie on the shelf does, by their medium. */
+export const readBy = (design: Design) => JSON.stringify({ ...design, copies: 0 })
+
+/** The colours that are their own, not cut as one with another. */
+export const ownColours = (design: Design) => design.colours.filter(({ sameAs }) => sameAs === null)
+
+/** Whether two pieces, or a piece and the edge of what it lies on, are too near: as the server has it. */
+export function wrongAt(piece: LaidPiece, mat: Mat, spacing: number, margin: number): boolean {
+  const a = piece.at
+  const under = mat.stocks.find(
+    ({ at }) =>
+      a.x >= at.x - 1e-6 &&
+      a.y >= at.y - 1e-6 &&
+      a.x + a.width <= at.x + at.width + 1e-6 &&
+      a.y + a.height <= at.y + at.height + 1e-6,
+  )
+  if (!under || under.material !== piece.material) return true
+  const s = under.at
+  const atEdge =
+    a.x < s.x + margin - 1e-6 ||
+    a.y < s.y + margin - 1e-6 ||
+    a.x + a.width > s.x + s.width - margin + 1e-6 ||
+    a.y + a.height > s.y + s.height - margin + 1e-6
+  const near = spacing - 2e-3
+  return (
+    atEdge ||
+    mat.pieces.some(
+      ({ id, at: b }) =>
+        id !== piece.id &&
+        a.x < b.x + b.width + near &&
+        b.x < a.x + a.width + near &&
+        a.y < b.y + b.height + near &&
+        b.y < a.y + a.height + near,
+    )
+  )
+}

@@ -1,0 +1,117 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import { said } from '@/exchange/file'
+import { unitsKey } from '@/quantity/units'
+import { readBy, withDesign, type CutForm, type Design, type DesignReading } from './designs'
+import { useWork } from './useWork'
+
+const SAVED_AFTER = 350
+
+/** How a ticket is cut: what is chosen is kept as it is chosen. */
+export function useCutting(ticketId: Ref<string | undefined>) {
+  const client = useQueryClient()
+  const key = computed(() => ['cutting', ticketId.value, unitsKey.value])
+  const { data, error, isPending, refetch } = useQuery({
+    queryKey: key,
+    queryFn: () =>
+      answer(api.GET('/api/tickets/{id}/cutting', { params: { path: { id: ticketId.value! } } })),
+    enabled: computed(() => ticketId.value !== undefined),
+    refetchOnWindowFocus: false,
+  })
+  const form = ref<CutForm | null>(null)
+  const saving = ref(false)
+  const problem = ref('')
+  const unsaved = ref(false)
+  const layout = computed(() => (unsaved.value ? null : (data.value?.layout ?? null)))
+  const arts = computed(() => data.value?.arts ?? [])
+
+  watch(
+    data,
+    (view) => {
+      if (view && !unsaved.value) form.value = structuredClone(view.form)
+    },
+    { immediate: true },
+  )
+
+  function took(view: Schemas['CutView']) {
+    client.setQueryData(key.value, view)
+  }
+
+  async function save() {
+    if (!form.value || !ticketId.value) return
+    saving.value = true
+    problem.value = ''
+    const sent = JSON.stringify(form.value)
+    try {
+      const view = await answer(
+        api.PUT('/api/tickets/{id}/cutting', {
+          params: { path: { id: ticketId.value } },
+          body: JSON.parse(sent) as CutForm,
+        }),
+      )
+      const changedMeanwhile = JSON.stringify(form.value) !== sent
+      if (changedMeanwhile) form.value.version = view.form.version
+      else unsaved.value = false
+      took(view)
+      if (changedMeanwhile) void later()
+    } catch (e) {
+      problem.value = said(e)
+      if (e instanceof Problem && e.kind === 'stale') unsaved.value = false
+    } finally {
+      saving.value = false
+    }
+  }
+  const later = useDebounceFn(save, SAVED_AFTER)
+
+  function change(next: CutForm) {
+    form.value = next
+    unsaved.value = true
+    void later()
+  }
+
+  const changeDesign = (design: Design) => form.value && change(withDesign(form.value, design))
+
+  return {
+    form,
+    layout,
+    arts,
+    error,
+    isPending,
+    refetch,
+    saving,
+    unsaved,
+    problem,
+    change,
+    changeDesign,
+    took,
+  }
+}
+
+/** What fails in a design, read anew when it changes. */
+export function useReading(design: Ref<Design | null>) {
+  const { work, problem, follow, stop } = useWork()
+  const reading = ref<DesignReading | null>(null)
+  const read = useDebounceFn(async () => {
+    const asked = design.value
+    if (!asked) return
+    const done = await follow((id) =>
+      answer(api.PUT('/api/cutting/readings/{work}', { params: { path: { work: id } }, body: asked })),
+    )
+    if (done?.design) reading.value = done.design
+  }, 150)
+  watch(
+    () => (design.value ? `${readBy(design.value)} ${unitsKey.value}` : null),
+    (now) => {
+      if (now) void read()
+      else reading.value = null
+    },
+    { immediate: true },
+  )
+  watch(
+    () => design.value?.artId,
+    () => (reading.value = null),
+  )
+  return { reading, work, problem, stop, again: read }
+}
