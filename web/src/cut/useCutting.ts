@@ -30,7 +30,7 @@ export function useCutting(ticketId: Ref<string | undefined>) {
   watch(
     data,
     (view) => {
-      if (view && !unsaved.value) form.value = structuredClone(view.form)
+      if (view && !unsaved.value) form.value = JSON.parse(JSON.stringify(view.form)) as CutForm
     },
     { immediate: true },
   )

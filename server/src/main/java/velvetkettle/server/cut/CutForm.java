@@ -97,7 +97,7 @@ public record CutForm(
       double matWidth,
       double matLength,
       @Min(0) @Max(50) double carrier) {
-    static final Lay USUAL =
+    public static final Lay USUAL =
         new Lay(
             LayRules.USUAL.spacing(),
             LayRules.USUAL.margin(),

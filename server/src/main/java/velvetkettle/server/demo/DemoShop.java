@@ -43,6 +43,7 @@ class DemoShop {
   private final TicketService tickets;
   private final PlanService plans;
   private final DemoBench bench;
+  private final DemoArt art;
   private final StoredJson json;
   private final ShopClock clock;
 
@@ -53,6 +54,7 @@ class DemoShop {
       TicketService tickets,
       PlanService plans,
       DemoBench bench,
+      DemoArt art,
       StoredJson json,
       ShopClock clock) {
     this.presses = presses;
@@ -61,6 +63,7 @@ class DemoShop {
     this.tickets = tickets;
     this.plans = plans;
     this.bench = bench;
+    this.art = art;
     this.json = json;
     this.clock = clock;
   }
@@ -72,6 +75,7 @@ class DemoShop {
     Map<String, UUID> pressIds = presses(script.presses(), random);
     Map<String, UUID> materialIds = shelf(script.materials(), random);
     Map<String, GarmentForm> garments = cloths(script.cloths(), random);
+    Map<String, UUID> drawings = art.bring(new Random(seed + 1));
     List<DemoBench.Job> jobs = new ArrayList<>();
     for (Order order : script.tickets()) {
       Instant due = WorkingHours.away(now, order.dueHours());
@@ -87,6 +91,7 @@ class DemoShop {
                   order.material() == null ? null : id(materialIds, order.material()),
                   due,
                   random,
+                  drawings,
                   jobs));
     }
     bench.press(jobs, now, random);
@@ -103,6 +108,7 @@ class DemoShop {
       @Nullable UUID material,
       Instant due,
       Random random,
+      Map<String, UUID> drawings,
       List<DemoBench.Job> jobs) {
     UUID id = uuid(random);
     tickets.save(
@@ -122,6 +128,7 @@ class DemoShop {
     }
     UUID plan = uuid(random);
     plans.make(id, plan);
+    art.choose(id, order, material, drawings);
     if (order.stage() != Stage.CUTTING) {
       tickets.cut(id, true);
       jobs.add(new DemoBench.Job(plan, order, due));

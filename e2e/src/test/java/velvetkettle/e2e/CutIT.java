@@ -1,0 +1,225 @@
+package velvetkettle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.RequestOptions;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** From the art to pieces that weed, lie on what is at hand, and go to the cutter. */
+class CutIT extends Journey {
+  private static final ObjectMapper JSON = new ObjectMapper();
+  private static final Path DEMO_ART =
+      Path.of(System.getProperty("kettle.root"), "server/src/main/resources/demo/art");
+
+  private Locator artPicker() {
+    return page.locator("input[type=file][accept*=svg]");
+  }
+
+  private static FilePayload svg(String name, byte[] bytes) {
+    return new FilePayload(name, "image/svg+xml", bytes);
+  }
+
+  private static FilePayload demo(String name) throws IOException {
+    return svg(
+        name + ".svg",
+        Files.readAllBytes(DEMO_ART.resolve(name + ".svg")));
+  }
+
+  /** A ticket with a medium taken, at Cut. */
+  private void atCut(String what, String medium, String width, String height, int colours, int pieces) {
+    garment("cap of the day", "100% cotton", "Twill");
+    type("description", what);
+    choose("art", "Logo or drawing");
+    typeNumber("width", width);
+    typeNumber("height", height);
+    typeNumber("colours", String.valueOf(colours));
+    typeNumber("pieces", String.valueOf(pieces));
+    keepAndChoose(what);
+    page.locator("article.option", new Page.LocatorOptions().setHasText(medium))
+        .first()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Take")))
+        .click();
+    assertThat(heading("Before the press")).isVisible();
+  }
+
+  private String cutting() {
+    String id = page.url().replaceAll(".*/tickets/([0-9a-f-]+)/.*", "$1");
+    return "/api/tickets/" + id + "/cutting";
+  }
+
+  private JsonNode cut() throws IOException {
+    APIResponse answer = page.request().get(cutting());
+    return JSON.readTree(answer.body());
+  }
+
+  private void toLayout() {
+    page.getByText("Lay it out", new Page.GetByTextOptions().setExact(true)).first().click();
+  }
+
+  @Test
+  @DisplayName("a broken letterform is found, set in a plain face, and cut again")
+  void brokenLetter() throws IOException {
+    page.navigate("/tickets?search=one+word");
+    page.getByText("Crew tees, one word").first().click();
+    station("Cut").click();
+    Locator broken = page.locator(".broken li");
+    assertThat(broken.first()).containsText("A broken shape");
+    int before = broken.count();
+    broken.first().getByText("Set it in a plain face").click();
+    type("letters-text", "R");
+    assertThat(page.locator("path.letters")).isVisible();
+    button("Set them").click();
+    assertThat(page.getByText("“R” is set in a plain face.")).isVisible();
+    assertThat(page.locator(".broken li")).hasCount(before - 1);
+    page.locator(".broken li").first().getByText("Set it in a plain face").click();
+    type("letters-text", "P");
+    choose("letters-face", "heavy");
+    assertThat(page.locator("path.letters")).isVisible();
+    button("Set them").click();
+    assertThat(page.locator(".broken li")).hasCount(0);
+    page.reload();
+    assertThat(page.getByText("“P” is set in a plain face.")).isVisible();
+    toLayout();
+    assertThat(button("Lay it out")).isEnabled();
+    button("Lay it out").click();
+    assertThat(page.getByText("All as PDF, 1:1")).isVisible();
+    JsonNode layout = cut().path("layout");
+    assertThat(layout.path("mats").size()).isPositive();
+  }
+
+  @Test
+  @DisplayName("six caps in four colours on mats from remnants; moved, checked, taken off the shelf")
+  void sixCaps() throws IOException {
+    atCut("cap badge", "Everyday film", "60", "60", 4, 6);
+    artPicker().setInputFiles(demo("cap-badge"));
+    Locator colours = page.locator(".colours tbody tr");
+    assertThat(colours).hasCount(4);
+    page.getByText("As it lies", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.getByText(Pattern.compile("mirrored, glue side up"))).isVisible();
+    for (String material : new String[] {"Saltline navy", "Saltline signal red", "Saltline buoy yellow"}) {
+      String colour =
+          material.endsWith("navy") ? "#1d3c6e" : material.endsWith("red") ? "#c8262b" : "#e0b23a";
+      material(colour, material);
+    }
+    material("#f7f5ef", "Saltline white");
+    toLayout();
+    assertThat(button("Lay it out")).isEnabled();
+    button("Lay it out").click();
+    assertThat(page.getByText("All as PDF, 1:1")).isVisible();
+    JsonNode layout = cut().path("layout");
+    int pieces = 0;
+    for (JsonNode mat : layout.path("mats")) {
+      pieces += mat.path("pieces").size();
+    }
+    assertThat(pieces).isEqualTo(24);
+    assertThat(layout.path("left")).isEmpty();
+
+    Locator piece = page.locator(".piece").first();
+    BoundingBox at = piece.boundingBox();
+    page.mouse().move(at.x + at.width / 2, at.y + at.height / 2);
+    page.mouse().down();
+    page.mouse().move(at.x + at.width / 2 + 300, at.y + at.height / 2 + 260, new Mouse.MoveOptions().setSteps(8));
+    assertThat(page.locator(".piece.wrong").first()).isVisible();
+    page.mouse().up();
+    assertThat(page.locator("figure .why").first()).isVisible();
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it off the shelf"))).isDisabled();
+    button("Lay it out anew").click();
+    assertThat(page.locator("figure .why")).hasCount(0);
+    button("Take it off the shelf").click();
+    page.locator(".ant-popconfirm-buttons .ant-btn-primary").click();
+    assertThat(page.getByText("It is off the shelf; what is left of it went back.")).isVisible();
+  }
+
+  private void material(String colour, String name) {
+    Locator choice = page.getByLabel("Material for " + colour).first();
+    choice.focus();
+    choice.fill(name);
+    page.locator(".ant-select-dropdown:visible .ant-select-item-option")
+        .filter(new Locator.FilterOptions().setHasText(name + " ·"))
+        .first()
+        .click();
+  }
+
+  @Test
+  @DisplayName("a printed flag with a white border: one shape, no mask, pages with marks and their lines")
+  void printedFlag() throws IOException {
+    atCut("flag of the day", "Printable film", "90", "60", 4, 3);
+    artPicker().setInputFiles(demo("harbour-flag"));
+    assertThat(page.getByText("One solid shape: no mask is needed.")).isVisible();
+    typeNumber("print-border", "5");
+    assertThat(page.getByText("Bleed off: colour past the edge shows as an outline")).isVisible();
+    toLayout();
+    assertThat(button("Lay it out")).isEnabled();
+    button("Lay it out").click();
+    assertThat(page.locator("svg.page")).isVisible();
+    Download line =
+        page.waitForDownload(() -> page.getByText("Page 1, lines to cut").click());
+    String file = new String(Files.readAllBytes(line.path()), StandardCharsets.UTF_8);
+    assertThat(file).contains("width=\"210mm\"");
+    assertThat(file.split("<path")).hasSize(1 + 5 + 3);
+  }
+
+  @Test
+  @DisplayName("what is written out and brought in again has the same areas")
+  void broughtInAgain() throws IOException {
+    atCut("badge again", "Everyday film", "60", "60", 1, 1);
+    artPicker().setInputFiles(demo("cap-badge"));
+    toLayout();
+    assertThat(button("Lay it out")).isEnabled();
+    button("Lay it out").click();
+    Download mat = page.waitForDownload(() -> page.getByText("Mat 1, #1d3c6e").click());
+    page.getByText("Art and what fails").click();
+    artPicker().setInputFiles(svg("again.svg", Files.readAllBytes(mat.path())));
+    assertThat(page.locator(".colours tbody tr")).hasCount(1);
+    JsonNode design = cut().path("form").path("designs").get(0);
+    ((ObjectNode) design).put("width", 60);
+    APIResponse read =
+        page.request()
+            .put(
+                "/api/cutting/readings/" + UUID.randomUUID(),
+                RequestOptions.create().setData(design.toString()).setHeader("Content-Type", "application/json").setHeader("Origin", KETTLE.address()));
+    JsonNode layer = JSON.readTree(read.body()).path("design").path("layers").get(0);
+    assertThat(layer.path("area").asDouble()).isCloseTo(Math.PI * (29 * 29 - 24 * 24), within(0.5));
+  }
+
+  @Test
+  @DisplayName("what is no drawing says so, and what was there stays")
+  void hostileFiles() throws IOException {
+    page.navigate("/tickets?search=stage+left&station=CUT");
+    page.getByText("Half-zips, stage left").first().click();
+    station("Cut").click();
+    assertThat(page.locator("svg.art")).isVisible();
+    Locator alert = page.locator(".art-in [role=alert]");
+    artPicker().setInputFiles(svg("photo.svg", new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10}));
+    assertThat(alert).containsText("This is a PNG file, whatever its name says");
+    String bomb = "<!DOCTYPE svg [<!ENTITY a 'ha'>]><svg xmlns='http://www.w3.org/2000/svg'><text>&a;</text></svg>";
+    artPicker().setInputFiles(svg("bomb.svg", bomb.getBytes(StandardCharsets.UTF_8)));
+    assertThat(alert).containsText("Save the drawing as plain SVG");
+    String deep = "<svg xmlns='http://www.w3.org/2000/svg'>" + "<g>".repeat(10_000) + "</g>".repeat(10_000) + "</svg>";
+    artPicker().setInputFiles(svg("deep.svg", deep.getBytes(StandardCharsets.UTF_8)));
+    assertThat(alert).containsText("Groups lie in groups");
+    artPicker().setInputFiles(svg("huge.svg", new byte[11_000_000]));
+    assertThat(alert).containsText("larger than 10 MB");
+    assertThat(page.locator("svg.art")).isVisible();
+  }
+}
