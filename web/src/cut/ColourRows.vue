@@ -70,6 +70,7 @@ const asOne = (colour: string) => [
             :value="each.materialId ?? undefined"
             :options="materials"
             :placeholder="$t('cut.anyMaterial')"
+            :id="`material-${each.colour.slice(1)}`"
             :aria-label="$t('cut.materialOf', { colour: each.colour })"
             allow-clear
             show-search

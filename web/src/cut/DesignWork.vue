@@ -295,6 +295,10 @@ dd {
   padding: 3px 0;
 }
 
+.broken .ant-btn {
+  margin-left: 10px;
+}
+
 .fields {
   display: grid;
   grid-template-columns: repeat(3, minmax(140px, 200px));

@@ -12,6 +12,8 @@ const props = defineProps<{
   form: CutForm
   mats: { width: number; length: number }[]
   pieces: number
+  /** Whether nothing lies on a mat: all is printed. */
+  printed: boolean
 }>()
 const emit = defineEmits<{ change: [form: CutForm] }>()
 useFields(() => null)
@@ -52,7 +54,7 @@ function choose(value: string) {
 
 <template>
   <div class="fields">
-    <div>
+    <div v-if="!printed">
       <label for="lay-mat">{{ $t('cut.matSize') }}</label>
       <a-select
         id="lay-mat"
@@ -63,11 +65,46 @@ function choose(value: string) {
         @change="(value: unknown) => choose(value as string)"
       />
     </div>
-    <LengthField id="lay-width" v-model="width" :label="$t('cut.matWidth')" :min="50" :max="2000" />
-    <LengthField id="lay-length" v-model="depth" :label="$t('cut.matLength')" :min="50" :max="5000" />
-    <LengthField id="lay-spacing" v-model="spacing" :label="$t('cut.spacing')" :min="0" :max="50" />
-    <LengthField id="lay-margin" v-model="margin" :label="$t('cut.margin')" :min="0" :max="50" />
-    <LengthField id="lay-carrier" v-model="carrier" :label="$t('cut.carrier')" :min="0" :max="50" />
+    <LengthField
+      v-if="!printed"
+      id="lay-width"
+      v-model="width"
+      :label="$t('cut.matWidth')"
+      :min="50"
+      :max="2000"
+    />
+    <LengthField
+      v-if="!printed"
+      id="lay-length"
+      v-model="depth"
+      :label="$t('cut.matLength')"
+      :min="50"
+      :max="5000"
+    />
+    <LengthField
+      v-if="!printed"
+      id="lay-spacing"
+      v-model="spacing"
+      :label="$t('cut.spacing')"
+      :min="0"
+      :max="50"
+    />
+    <LengthField
+      v-if="!printed"
+      id="lay-margin"
+      v-model="margin"
+      :label="$t('cut.margin')"
+      :min="0"
+      :max="50"
+    />
+    <LengthField
+      v-if="!printed"
+      id="lay-carrier"
+      v-model="carrier"
+      :label="$t('cut.carrier')"
+      :min="0"
+      :max="50"
+    />
     <NumberField
       id="lay-copies"
       v-model="copies"

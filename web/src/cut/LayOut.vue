@@ -76,7 +76,13 @@ const square = (mm2: number) => Math.round(mm2 / 100)
 
 <template>
   <section>
-    <LayFields :form="form" :mats="MATS" :pieces="pieces" @change="emit('change', $event)" />
+    <LayFields
+      :form="form"
+      :mats="MATS"
+      :pieces="pieces"
+      :printed="form.designs.every(({ decoration }) => readings[decoration]?.print)"
+      @change="emit('change', $event)"
+    />
     <div class="line">
       <a-button v-if="!running" type="primary" :disabled="saving || !form.designs.length" @click="lay">{{
         $t(layout ? 'cut.layAgain' : 'cut.lay')

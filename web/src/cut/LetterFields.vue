@@ -58,6 +58,8 @@ function set() {
         v-model:value="face"
         :aria-label="$t('cut.face2')"
         :options="options('face')"
+        show-search
+        option-filter-prop="label"
       />
       <label for="letters-line">{{ $t('cut.baseline') }}</label>
       <a-input-number id="letters-line" v-model:value="baseline" :min="40" :max="100" addon-after="%" />

@@ -32,6 +32,6 @@ const value = computed({
 .tabs {
   display: flex;
   flex-wrap: wrap;
-  padding-bottom: 12px;
+  padding: 10px 0 12px;
 }
 </style>

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -40,13 +39,12 @@ class CutIT extends Journey {
   }
 
   private static FilePayload demo(String name) throws IOException {
-    return svg(
-        name + ".svg",
-        Files.readAllBytes(DEMO_ART.resolve(name + ".svg")));
+    return svg(name + ".svg", Files.readAllBytes(DEMO_ART.resolve(name + ".svg")));
   }
 
   /** A ticket with a medium taken, at Cut. */
-  private void atCut(String what, String medium, String width, String height, int colours, int pieces) {
+  private void atCut(
+      String what, String medium, String width, String height, int colours, int pieces) {
     garment("cap of the day", "100% cotton", "Twill");
     type("description", what);
     choose("art", "Logo or drawing");
@@ -57,9 +55,15 @@ class CutIT extends Journey {
     keepAndChoose(what);
     page.locator("article.option", new Page.LocatorOptions().setHasText(medium))
         .first()
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Take")))
+        .getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Take")))
         .click();
     assertThat(heading("Before the press")).isVisible();
+  }
+
+  private static String ticket(String search) throws IOException {
+    String found = KETTLE.get("/api/tickets?size=1&station=CUT&search=" + search).body();
+    return "/tickets/" + JSON.readTree(found).at("/items/0/id").asText();
   }
 
   private String cutting() {
@@ -72,6 +76,24 @@ class CutIT extends Journey {
     return JSON.readTree(answer.body());
   }
 
+  /** What is read of a design, asked for as the browser does. */
+  private JsonNode read(JsonNode design) throws IOException {
+    APIResponse answer =
+        page.request()
+            .put(
+                "/api/cutting/readings/" + UUID.randomUUID(),
+                RequestOptions.create()
+                    .setData(design.toString())
+                    .setHeader("Content-Type", "application/json"));
+    JsonNode work = JSON.readTree(answer.body());
+    while (work.path("state").asText().equals("RUNNING")) {
+      work =
+          JSON.readTree(
+              page.request().get("/api/cutting/works/" + work.path("id").asText()).body());
+    }
+    return work.path("design");
+  }
+
   private void toLayout() {
     page.getByText("Lay it out", new Page.GetByTextOptions().setExact(true)).first().click();
   }
@@ -79,26 +101,28 @@ class CutIT extends Journey {
   @Test
   @DisplayName("a broken letterform is found, set in a plain face, and cut again")
   void brokenLetter() throws IOException {
-    page.navigate("/tickets?search=one+word");
-    page.getByText("Crew tees, one word").first().click();
-    station("Cut").click();
+    page.navigate(ticket("Crew%20tees,%20one%20word") + "/cut");
     Locator broken = page.locator(".broken li");
     assertThat(broken.first()).containsText("A broken shape");
     int before = broken.count();
     broken.first().getByText("Set it in a plain face").click();
     type("letters-text", "R");
     assertThat(page.locator("path.letters")).isVisible();
+    page.screenshot(
+        new Page.ScreenshotOptions()
+            .setFullPage(true)
+            .setPath(java.nio.file.Path.of("/tmp/shots/letters.png")));
     button("Set them").click();
     assertThat(page.getByText("“R” is set in a plain face.")).isVisible();
     assertThat(page.locator(".broken li")).hasCount(before - 1);
     page.locator(".broken li").first().getByText("Set it in a plain face").click();
-    type("letters-text", "P");
-    choose("letters-face", "heavy");
+    type("letters-text", "M");
+    choose("letters-face", "Heavy");
     assertThat(page.locator("path.letters")).isVisible();
     button("Set them").click();
     assertThat(page.locator(".broken li")).hasCount(0);
     page.reload();
-    assertThat(page.getByText("“P” is set in a plain face.")).isVisible();
+    assertThat(page.getByText("“M” is set in a plain face.")).isVisible();
     toLayout();
     assertThat(button("Lay it out")).isEnabled();
     button("Lay it out").click();
@@ -108,7 +132,8 @@ class CutIT extends Journey {
   }
 
   @Test
-  @DisplayName("six caps in four colours on mats from remnants; moved, checked, taken off the shelf")
+  @DisplayName(
+      "six caps in four colours on mats from remnants; moved, checked, taken off the shelf")
   void sixCaps() throws IOException {
     atCut("cap badge", "Everyday film", "60", "60", 4, 6);
     artPicker().setInputFiles(demo("cap-badge"));
@@ -116,12 +141,13 @@ class CutIT extends Journey {
     assertThat(colours).hasCount(4);
     page.getByText("As it lies", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(page.getByText(Pattern.compile("mirrored, glue side up"))).isVisible();
-    for (String material : new String[] {"Saltline navy", "Saltline signal red", "Saltline buoy yellow"}) {
+    for (String material :
+        new String[] {"Saltline navy", "Saltline signal red", "Saltline buoy yellow"}) {
       String colour =
-          material.endsWith("navy") ? "#1d3c6e" : material.endsWith("red") ? "#c8262b" : "#e0b23a";
-      material(colour, material);
+          material.endsWith("navy") ? "1d3c6e" : material.endsWith("red") ? "c8262b" : "e0b23a";
+      choose("material-" + colour, material + " ·");
     }
-    material("#f7f5ef", "Saltline white");
+    choose("material-f7f5ef", "Saltline white ·");
     toLayout();
     assertThat(button("Lay it out")).isEnabled();
     button("Lay it out").click();
@@ -134,15 +160,26 @@ class CutIT extends Journey {
     assertThat(pieces).isEqualTo(24);
     assertThat(layout.path("left")).isEmpty();
 
+    page.screenshot(
+        new Page.ScreenshotOptions()
+            .setFullPage(true)
+            .setPath(java.nio.file.Path.of("/tmp/shots/caps.png")));
     Locator piece = page.locator(".piece").first();
     BoundingBox at = piece.boundingBox();
     page.mouse().move(at.x + at.width / 2, at.y + at.height / 2);
     page.mouse().down();
-    page.mouse().move(at.x + at.width / 2 + 300, at.y + at.height / 2 + 260, new Mouse.MoveOptions().setSteps(8));
+    page.mouse()
+        .move(
+            at.x + at.width / 2 + 300,
+            at.y + at.height / 2 + 260,
+            new Mouse.MoveOptions().setSteps(8));
     assertThat(page.locator(".piece.wrong").first()).isVisible();
     page.mouse().up();
     assertThat(page.locator("figure .why").first()).isVisible();
-    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it off the shelf"))).isDisabled();
+    assertThat(
+            page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it off the shelf")))
+        .isDisabled();
     button("Lay it out anew").click();
     assertThat(page.locator("figure .why")).hasCount(0);
     button("Take it off the shelf").click();
@@ -150,18 +187,9 @@ class CutIT extends Journey {
     assertThat(page.getByText("It is off the shelf; what is left of it went back.")).isVisible();
   }
 
-  private void material(String colour, String name) {
-    Locator choice = page.getByLabel("Material for " + colour).first();
-    choice.focus();
-    choice.fill(name);
-    page.locator(".ant-select-dropdown:visible .ant-select-item-option")
-        .filter(new Locator.FilterOptions().setHasText(name + " ·"))
-        .first()
-        .click();
-  }
-
   @Test
-  @DisplayName("a printed flag with a white border: one shape, no mask, pages with marks and their lines")
+  @DisplayName(
+      "a printed flag with a white border: one shape, no mask, pages with marks and their lines")
   void printedFlag() throws IOException {
     atCut("flag of the day", "Printable film", "90", "60", 4, 3);
     artPicker().setInputFiles(demo("harbour-flag"));
@@ -172,8 +200,11 @@ class CutIT extends Journey {
     assertThat(button("Lay it out")).isEnabled();
     button("Lay it out").click();
     assertThat(page.locator("svg.page")).isVisible();
-    Download line =
-        page.waitForDownload(() -> page.getByText("Page 1, lines to cut").click());
+    page.screenshot(
+        new Page.ScreenshotOptions()
+            .setFullPage(true)
+            .setPath(java.nio.file.Path.of("/tmp/shots/flag.png")));
+    Download line = page.waitForDownload(() -> page.getByText("Page 1, lines to cut").click());
     String file = new String(Files.readAllBytes(line.path()), StandardCharsets.UTF_8);
     assertThat(file).contains("width=\"210mm\"");
     assertThat(file.split("<path")).hasSize(1 + 5 + 3);
@@ -191,31 +222,32 @@ class CutIT extends Journey {
     page.getByText("Art and what fails").click();
     artPicker().setInputFiles(svg("again.svg", Files.readAllBytes(mat.path())));
     assertThat(page.locator(".colours tbody tr")).hasCount(1);
-    JsonNode design = cut().path("form").path("designs").get(0);
-    ((ObjectNode) design).put("width", 60);
-    APIResponse read =
-        page.request()
-            .put(
-                "/api/cutting/readings/" + UUID.randomUUID(),
-                RequestOptions.create().setData(design.toString()).setHeader("Content-Type", "application/json").setHeader("Origin", KETTLE.address()));
-    JsonNode layer = JSON.readTree(read.body()).path("design").path("layers").get(0);
+    assertThat(page.locator(".head b")).hasText("again");
+    // What is chosen is kept a moment after it is chosen.
+    page.waitForResponse(
+        answer -> answer.url().endsWith("/cutting") && answer.request().method().equals("PUT"),
+        () -> typeNumber("cut-width", "58"));
+    JsonNode layer = read(cut().path("form").path("designs").get(0)).path("layers").get(0);
     assertThat(layer.path("area").asDouble()).isCloseTo(Math.PI * (29 * 29 - 24 * 24), within(0.5));
   }
 
   @Test
   @DisplayName("what is no drawing says so, and what was there stays")
   void hostileFiles() throws IOException {
-    page.navigate("/tickets?search=stage+left&station=CUT");
-    page.getByText("Half-zips, stage left").first().click();
-    station("Cut").click();
+    page.navigate(ticket("Half-zips,%20stage") + "/cut");
     assertThat(page.locator("svg.art")).isVisible();
     Locator alert = page.locator(".art-in [role=alert]");
     artPicker().setInputFiles(svg("photo.svg", new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10}));
     assertThat(alert).containsText("This is a PNG file, whatever its name says");
-    String bomb = "<!DOCTYPE svg [<!ENTITY a 'ha'>]><svg xmlns='http://www.w3.org/2000/svg'><text>&a;</text></svg>";
+    String bomb =
+        "<!DOCTYPE svg [<!ENTITY a 'ha'>]><svg xmlns='http://www.w3.org/2000/svg'><text>&a;</text></svg>";
     artPicker().setInputFiles(svg("bomb.svg", bomb.getBytes(StandardCharsets.UTF_8)));
     assertThat(alert).containsText("Save the drawing as plain SVG");
-    String deep = "<svg xmlns='http://www.w3.org/2000/svg'>" + "<g>".repeat(10_000) + "</g>".repeat(10_000) + "</svg>";
+    String deep =
+        "<svg xmlns='http://www.w3.org/2000/svg'>"
+            + "<g>".repeat(10_000)
+            + "</g>".repeat(10_000)
+            + "</svg>";
     artPicker().setInputFiles(svg("deep.svg", deep.getBytes(StandardCharsets.UTF_8)));
     assertThat(alert).containsText("Groups lie in groups");
     artPicker().setInputFiles(svg("huge.svg", new byte[11_000_000]));
