@@ -9,10 +9,10 @@ import DecorationTabs from '@/plan/DecorationTabs.vue'
 import { useCut } from '@/plan/useTicket'
 import QueryState from '@/shell/QueryState.vue'
 import ArtIn from './ArtIn.vue'
-import { newDesign, type ArtView, type Design, type DesignReading } from './designs'
+import { newDesign, type ArtView, type Design } from './designs'
 import DesignWork from './DesignWork.vue'
 import LayOut from './LayOut.vue'
-import { useCutting, useReading } from './useCutting'
+import { useCutting, useReading, useReadings } from './useCutting'
 
 const props = defineProps<{ ticket: TicketView | null; form: TicketForm; plan: Plan | null }>()
 const emit = defineEmits<{
@@ -54,19 +54,24 @@ const {
   change,
   changeDesign,
   took,
-} = useCutting(computed(() => props.ticket?.id))
+} = useCutting(
+  computed(() => props.ticket?.id),
+  computed(() => props.ticket?.decorations.map(({ id }) => id) ?? []),
+)
 const design = computed(
   () => cutForm.value?.designs.find(({ decoration }) => decoration === art.value.id) ?? null,
 )
 const drawing = computed(() => arts.value.find(({ id }) => id === design.value?.artId) ?? null)
 const fresh = ref<ArtView | null>(null)
 const { reading, work, problem: unread, stop, again } = useReading(design)
-/** What was read of each design, for the mats. */
-const readings = ref<Record<string, DesignReading>>({})
+const { readings, keep, readMissing } = useReadings(cutForm)
 watch(reading, (now) => {
-  if (now && design.value) readings.value = { ...readings.value, [design.value.decoration]: now }
+  if (now && design.value) keep(design.value, now)
 })
 const tab = ref<'art' | 'lay'>('art')
+watch(tab, (now) => {
+  if (now === 'lay') void readMissing()
+})
 
 function brought(artIn: ArtView) {
   fresh.value = artIn

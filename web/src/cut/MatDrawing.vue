@@ -20,7 +20,7 @@ const svg = ref<SVGSVGElement>()
 const held = ref<{ piece: LaidPiece; fromX: number; fromY: number; x: number; y: number } | null>(null)
 const chosen = ref<string | null>(null)
 
-const ROOM = 14
+const ROOM = 16
 const box = computed(
   () => `${-ROOM} ${-ROOM} ${props.layout.matWidth + ROOM + 2} ${props.layout.matLength + ROOM + 2}`,
 )
@@ -214,7 +214,7 @@ figcaption {
 
 .lines text {
   fill: var(--muted);
-  font: 7px var(--figures);
+  font: 9px var(--figures);
   text-anchor: middle;
 }
 

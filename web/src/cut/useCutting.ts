@@ -10,7 +10,7 @@ import { useWork } from './useWork'
 const SAVED_AFTER = 350
 
 /** How a ticket is cut: what is chosen is kept as it is chosen. */
-export function useCutting(ticketId: Ref<string | undefined>) {
+export function useCutting(ticketId: Ref<string | undefined>, things: Ref<string[]>) {
   const client = useQueryClient()
   const key = computed(() => ['cutting', ticketId.value, unitsKey.value])
   const { data, error, isPending, refetch } = useQuery({
@@ -66,7 +66,11 @@ export function useCutting(ticketId: Ref<string | undefined>) {
   const later = useDebounceFn(save, SAVED_AFTER)
 
   function change(next: CutForm) {
-    form.value = next
+    // What was taken off the ticket has no design any more.
+    form.value = {
+      ...next,
+      designs: next.designs.filter(({ decoration }) => things.value.includes(decoration)),
+    }
     unsaved.value = true
     void later()
   }
@@ -87,6 +91,31 @@ export function useCutting(ticketId: Ref<string | undefined>) {
     changeDesign,
     took,
   }
+}
+
+/** What is read of each design of a ticket: those that were not looked at yet are read once they are drawn. */
+export function useReadings(form: Ref<CutForm | null>) {
+  const known = ref<Record<string, { by: string; reading: DesignReading }>>({})
+  const readings = computed(() =>
+    Object.fromEntries(Object.entries(known.value).map(([decoration, { reading }]) => [decoration, reading])),
+  )
+
+  function keep(design: Design, reading: DesignReading) {
+    known.value = { ...known.value, [design.decoration]: { by: readBy(design), reading } }
+  }
+
+  async function readMissing() {
+    for (const design of form.value?.designs ?? []) {
+      if (known.value[design.decoration]?.by === readBy(design)) continue
+      const { follow } = useWork()
+      const done = await follow((id) =>
+        answer(api.PUT('/api/cutting/readings/{work}', { params: { path: { work: id } }, body: design })),
+      )
+      if (done?.design) keep(design, done.design)
+    }
+  }
+
+  return { readings, keep, readMissing }
 }
 
 /** What fails in a design, read anew when it changes. */

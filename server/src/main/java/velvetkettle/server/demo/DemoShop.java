@@ -159,7 +159,7 @@ class DemoShop {
   private static Material used(Material fresh, Random random) {
     boolean roll = fresh.rollWidthMillimetres() > 0;
     int left = roll ? 400 + 100 * random.nextInt(90) : 8 + random.nextInt(60);
-    List<Remnant> remnants = new ArrayList<>();
+    List<Remnant> remnants = new ArrayList<>(fresh.remnants());
     for (int n = roll ? random.nextInt(4) : 0; n > 0; n--) {
       double width = Math.min(fresh.rollWidthMillimetres(), 60 + 10.0 * random.nextInt(30));
       remnants.add(

@@ -6,9 +6,10 @@ import java.util.Arrays;
  * Puts rectangles of an order into a sheet from its upper edge down. The gap that reaches up
  * highest takes the rectangle that fits it best: one as wide as the gap and as high as the wall
  * beside it, then one as wide, then one as high as the wall, then the first of the order. It lies
- * at the higher wall; a gap that holds none is given up. O(n²) for n rectangles. After the scores
- * of Leung, Zhang and Sim, A two-stage intelligent search algorithm for the two-dimensional strip
- * packing problem, EJOR 215 (2011) [from memory].
+ * at the higher wall, at the left where there is the edge of the sheet at its right; a gap that
+ * holds none is given up. O(n²) for n rectangles. After the scores of Leung, Zhang and Sim, A
+ * two-stage intelligent search algorithm for the two-dimensional strip packing problem, EJOR 215
+ * (2011) [from memory].
  */
 final class Skyline {
   private static final double SAME = 1e-6;
@@ -141,7 +142,8 @@ final class Skyline {
   private void put(int gap) {
     double w = bestTurned ? height[best] : width[best];
     double h = bestTurned ? width[best] : height[best];
-    boolean atLeft = wall(gap, -1) >= wall(gap, 1);
+    // The right edge of the sheet draws nothing to it: what is left stays in one.
+    boolean atLeft = gap == gaps - 1 || wall(gap, -1) >= wall(gap, 1);
     placed[best] = true;
     turned[best] = bestTurned;
     x[best] = atLeft ? from[gap] : from[gap] + wide[gap] - w;
