@@ -67,10 +67,10 @@ const asOne = (colour: string) => [
         <td>
           <a-select
             v-if="each.sameAs === null"
+            :id="`material-${each.colour.slice(1)}`"
             :value="each.materialId ?? undefined"
             :options="materials"
             :placeholder="$t('cut.anyMaterial')"
-            :id="`material-${each.colour.slice(1)}`"
             :aria-label="$t('cut.materialOf', { colour: each.colour })"
             allow-clear
             show-search

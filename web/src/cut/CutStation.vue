@@ -92,18 +92,19 @@ const differs = computed(() => {
     Math.abs(now.width - art.value.width) > 0.6 ||
     Math.abs(now.height - art.value.height) > 0.6 ||
     colours(design.value) !== art.value.colours ||
-    (now.thinnest !== null && now.thinnest !== art.value.thinnestStroke)
+    (now.print === null && Math.abs(now.weedingSeconds - (art.value.weeding ?? -9)) > 2)
   )
 })
 
 function flow() {
   if (!reading.value || !design.value) return
-  const { width, height, thinnest } = reading.value
+  const { width, height, thinnest, print, weedingSeconds } = reading.value
   emit('flow', art.value.id, {
     width: Math.round(width * 10) / 10,
     height: Math.round(height * 10) / 10,
     colours: colours(design.value),
     thinnestStroke: thinnest === null ? art.value.thinnestStroke : Math.round(thinnest * 100) / 100,
+    weeding: print ? null : Math.round(weedingSeconds),
     materialId: design.value.colours.find(({ materialId }) => materialId)?.materialId ?? art.value.materialId,
   })
 }

@@ -40,6 +40,7 @@ export function blankDecoration(): DecorationForm {
     materialId: null,
     over: null,
     spot: null,
+    weeding: null,
   }
 }
 

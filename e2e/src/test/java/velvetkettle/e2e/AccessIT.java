@@ -70,6 +70,29 @@ class AccessIT extends Journey {
     expectNoSeriousFinding();
   }
 
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  @DisplayName("art with what fails in it, and its mats, by day and by night")
+  void artAndMats(boolean night) throws IOException {
+    if (night) {
+      page.setViewportSize(1024, 768);
+      context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
+    }
+    String ticket =
+        Shop.JSON
+            .readTree(KETTLE.get("/api/tickets?size=1&search=Half-zips,%20stage").body())
+            .at("/items/0/id")
+            .asText();
+    page.navigate("/tickets/" + ticket + "/cut");
+    page.locator("svg.art").waitFor();
+    settle();
+    expectNoSeriousFinding();
+    page.getByText("Lay it out", new Page.GetByTextOptions().setExact(true)).first().click();
+    button("Lay it out").click();
+    page.locator("svg.mat").first().waitFor();
+    expectNoSeriousFinding();
+  }
+
   @Test
   @DisplayName("two media side by side, and a material's sheet")
   void sideBySideAndSheet() throws IOException {

@@ -119,6 +119,9 @@ class CutIT extends Journey {
     assertThat(page.locator(".broken li")).hasCount(0);
     page.reload();
     assertThat(page.getByText("“M” is set in a plain face.")).isVisible();
+    button("Take them into the ticket").click();
+    assertThat(page.getByText("The ticket has the measures of the art now.")).isVisible();
+    assertThat(button("Take them into the ticket")).hasCount(0);
     toLayout();
     assertThat(button("Lay it out")).isEnabled();
     button("Lay it out").click();

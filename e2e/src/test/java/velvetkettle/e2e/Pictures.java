@@ -66,7 +66,10 @@ class Pictures extends Journey {
 
   @Test
   void ticketOnItsWay() throws IOException {
-    take("cut", ticket("Half-zips&station=CUT") + "/cut");
+    take("cut", ticket("Crew%20tees,%20one%20word&station=CUT") + "/cut");
+    page.locator("svg.art").waitFor();
+    page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
+    save("cut");
     take("press", ticket("Rowing%20tops&station=CUT") + "/press");
     take("check", ticket("First%20eight") + "/check");
     take("card", ticket("Pocket%20crests") + "/card");

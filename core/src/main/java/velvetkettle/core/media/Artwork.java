@@ -4,6 +4,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.Seconds;
 
 /**
  * What is to go on, before a medium is chosen.
@@ -16,6 +17,7 @@ import velvetkettle.core.quantity.Millimetres;
  * @param layered whether a part of it lies over another part
  * @param stoneSize null unless it is of stones, or nobody said
  * @param stones how many stones, up to 20 000; 0 unless it is of stones
+ * @param weeding of one piece, as the art itself has it; null where nobody looked
  */
 public record Artwork(
     String description,
@@ -29,7 +31,38 @@ public record Artwork(
     @Nullable Millimetres thinnestStroke,
     boolean layered,
     @Nullable StoneSize stoneSize,
-    int stones) {
+    int stones,
+    @Nullable Seconds weeding) {
+  /** Whose weeding nobody looked at. */
+  public Artwork(
+      String description,
+      ArtKind kind,
+      Millimetres width,
+      Millimetres height,
+      int colours,
+      Depth lightest,
+      Placement placement,
+      Surface surface,
+      @Nullable Millimetres thinnestStroke,
+      boolean layered,
+      @Nullable StoneSize stoneSize,
+      int stones) {
+    this(
+        description,
+        kind,
+        width,
+        height,
+        colours,
+        lightest,
+        placement,
+        surface,
+        thinnestStroke,
+        layered,
+        stoneSize,
+        stones,
+        null);
+  }
+
   public Artwork(
       String description,
       ArtKind kind,

@@ -109,11 +109,15 @@ public sealed interface Film extends PressMedium
   }
 
   /**
-   * Weeding grows with the area: about a minute for a palm, three for a full front [engineering
-   * estimate].
+   * Half a minute to place it, and weeding: as the art has it, else it grows with the area, about a
+   * minute for a palm, three for a full front [engineering estimate].
    */
   @Override
   default Seconds handlingPerPiece(Artwork artwork) {
+    Seconds weeding = artwork.weeding();
+    if (weeding != null) {
+      return Seconds.of(30 + weeding.count());
+    }
     double palms = artwork.width().count() * artwork.height().count() / 10_000;
     return Seconds.of(Math.min(600, 50 + 20 * palms + 40 * (artwork.colours() - 1)));
   }

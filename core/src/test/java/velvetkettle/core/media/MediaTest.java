@@ -280,6 +280,29 @@ class MediaTest {
     return artwork("art", 1, 100, surface);
   }
 
+  /** Where the art was looked at, its own weeding counts, and half a minute to place it. */
+  @Test
+  void filmIsHandledAsItsArtWeeds() {
+    Artwork art = art("art", 3, 100);
+    Artwork looked =
+        new Artwork(
+            art.description(),
+            art.kind(),
+            art.width(),
+            art.height(),
+            art.colours(),
+            art.lightest(),
+            art.placement(),
+            art.surface(),
+            null,
+            false,
+            null,
+            0,
+            Seconds.of(84));
+    assertThat(new EverydayFilm().handlingPerPiece(looked)).isEqualTo(Seconds.of(114));
+    assertThat(new EverydayFilm().handlingPerPiece(art)).isEqualTo(Seconds.of(150));
+  }
+
   private static Artwork art(String description, int colours, double height) {
     return artwork(description, colours, height, Surface.ANY);
   }

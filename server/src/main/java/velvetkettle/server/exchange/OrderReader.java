@@ -165,6 +165,7 @@ final class OrderReader {
         null,
         null,
         null,
+        null,
         null);
   }
 

@@ -15,6 +15,7 @@ import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.Surface;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.Seconds;
 import velvetkettle.server.place.SpotForm;
 
 /**
@@ -23,6 +24,7 @@ import velvetkettle.server.place.SpotForm;
  * @param medium what the maker took; null while nothing is chosen
  * @param materialId the roll or sheet from the shelf; null where none is named
  * @param spot where the maker placed it; null where it goes to its usual place
+ * @param weeding seconds for one piece, as the art at Cut has it; null where nobody looked
  * @param over the id of the decoration that it lies on; null where it lies on the cloth
  */
 public record DecorationForm(
@@ -42,7 +44,8 @@ public record DecorationForm(
     @Nullable @Size(max = 40) String medium,
     @Nullable UUID materialId,
     @Nullable @Size(max = 40) String over,
-    @Nullable @Valid SpotForm spot) {
+    @Nullable @Valid SpotForm spot,
+    @Nullable @Min(0) @Max(36_000) Double weeding) {
   /** The same with what was taken for it. */
   public DecorationForm with(@Nullable String takenMedium, @Nullable UUID takenMaterial) {
     return new DecorationForm(
@@ -62,7 +65,8 @@ public record DecorationForm(
         takenMedium,
         takenMaterial,
         over,
-        spot);
+        spot,
+        weeding);
   }
 
   public Artwork artwork() {
@@ -78,6 +82,7 @@ public record DecorationForm(
         thinnestStroke == null ? null : Millimetres.of(thinnestStroke),
         layered,
         stoneSize,
-        stones);
+        stones,
+        weeding == null ? null : Seconds.of(weeding));
   }
 }
