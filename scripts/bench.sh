@@ -33,7 +33,9 @@ run_bench() {
       need_tools
       build_bench
       say "Reading and weeding worn designs on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
-      bench_main WeedBenchmarks ;;
+      bench_main WeedBenchmarks
+      say "Laying pieces of sheets without waste, load $(cut -d' ' -f1 /proc/loadavg)"
+      bench_main LayBenchmarks ;;
     mutation)
       need_tools
       say "Changing the planner's code in every small way, and counting what the tests notice"

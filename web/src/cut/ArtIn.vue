@@ -79,6 +79,7 @@ async function take(asked: () => Promise<ArtView>) {
       />
       <a-select
         v-if="shop?.items.length"
+        id="art-of-shop"
         class="shop"
         :value="undefined"
         :placeholder="$t('cut.fromShop')"

@@ -2,7 +2,9 @@ package velvetkettle.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
@@ -22,14 +24,6 @@ class Pictures extends Journey {
     take("presses", "/presses");
     take("how-sure", "/how-sure");
     take("how-we-work", "/how-we-work");
-  }
-
-  @Test
-  void aMaterial() {
-    page.navigate("/shelf");
-    page.getByLabel("Change Seasparkle gold").click();
-    page.locator("#blade").waitFor();
-    save("material");
   }
 
   @Test
@@ -70,11 +64,32 @@ class Pictures extends Journey {
     page.locator("svg.art").waitFor();
     page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
     save("cut");
+    mats();
     take("press", ticket("Rowing%20tops&station=CUT") + "/press");
     take("check", ticket("First%20eight") + "/check");
     take("card", ticket("Pocket%20crests") + "/card");
     page.pdf(
         new Page.PdfOptions().setPath(Path.of("target", "card.pdf")).setPreferCSSPageSize(true));
+  }
+
+  /** The pieces of six caps in four colours, on what the shelf has of them. */
+  private void mats() throws IOException {
+    page.navigate(ticket("Cox%20caps") + "/method");
+    page.locator("article.option", new Page.LocatorOptions().setHasText("Everyday film"))
+        .first()
+        .getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Take")))
+        .click();
+    choose("art-of-shop", "cap-badge");
+    choose("material-1d3c6e", "Saltline navy ·");
+    choose("material-f7f5ef", "Saltline white ·");
+    choose("material-c8262b", "Saltline signal red ·");
+    choose("material-e0b23a", "Saltline buoy yellow ·");
+    page.getByText("Lay it out", new Page.GetByTextOptions().setExact(true)).first().click();
+    button("Lay it out").click();
+    page.locator("svg.mat").first().waitFor();
+    page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
+    save("mats");
   }
 
   @Test

@@ -61,4 +61,9 @@ public record FlockFilm() implements Film {
   public List<Layer> layers() {
     return Film.layers(0.10, 0.35, Substance.FLOCK, 0.08);
   }
+
+  @Override
+  public boolean hasNap() {
+    return true;
+  }
 }

@@ -54,4 +54,9 @@ public record MetallicFilm() implements Film {
   public List<Layer> layers() {
     return Film.layers(0.10, 0.03, Substance.POLYURETHANE, 0.05);
   }
+
+  @Override
+  public boolean hasNap() {
+    return true;
+  }
 }

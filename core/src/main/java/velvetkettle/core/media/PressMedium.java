@@ -137,6 +137,11 @@ public sealed interface PressMedium extends Medium
     return false;
   }
 
+  /** Whether it has a nap or a pattern, so that its pieces are not turned when they are cut. */
+  default boolean hasNap() {
+    return false;
+  }
+
   /** From how many alike pieces it is worth ordering or setting up. */
   default int worthFrom() {
     return 1;

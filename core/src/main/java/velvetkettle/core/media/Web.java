@@ -106,4 +106,10 @@ public sealed interface Web extends PressMedium permits LightWeb, StrongWeb, Str
   default Seconds settingUp() {
     return Seconds.of(120);
   }
+
+  /** The cloth that it is fused to has a grain. */
+  @Override
+  default boolean hasNap() {
+    return true;
+  }
 }

@@ -14,7 +14,6 @@ import velvetkettle.core.cut.art.Colours;
 import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.core.cut.svg.SvgDrawing;
 import velvetkettle.core.cut.svg.SvgReader;
-import velvetkettle.core.cut.svg.UnreadableDrawingException;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
@@ -44,10 +43,12 @@ public class ArtService {
   /** Keeps a drawing; the same id again is the same drawing. Refuses what cannot be cut. */
   public ArtView keep(UUID id, String name, byte[] file) {
     if (art.find(owner.name(), id).isEmpty()) {
-      SvgDrawing drawing = readable(file);
+      SvgDrawing drawing = SvgReader.read(file);
       if (drawing.shapes().isEmpty()) {
         throw new RefusedException("file", nothing(drawing));
       }
+      // What cannot be taken apart into its colours is refused before it is kept.
+      Art.of(drawing, Overlap.SIDE_BY_SIDE, colour -> colour);
       read.put(id, drawing);
       art.insert(new ArtRow(id, owner.name(), shortened(name), file, clock.instant()));
     }
@@ -80,18 +81,10 @@ public class ArtService {
   public SvgDrawing drawing(UUID id) {
     SvgDrawing known = read.getIfPresent(id);
     if (known == null) {
-      known = readable(row(id).source());
+      known = SvgReader.read(row(id).source());
       read.put(id, known);
     }
     return known;
-  }
-
-  private static SvgDrawing readable(byte[] file) {
-    try {
-      return SvgReader.read(file);
-    } catch (UnreadableDrawingException e) {
-      throw new RefusedException("file", e.sentence());
-    }
   }
 
   /** Where all of it was left out, why. */

@@ -175,6 +175,7 @@ class CutFiles {
                 "design",
                 "colour",
                 "copy",
+                "of",
                 "material",
                 "x mm",
                 "y mm",
@@ -184,6 +185,13 @@ class CutFiles {
             .get();
     Map<String, String> names = new HashMap<>();
     kept.stocks().forEach(stock -> names.put(stock.material(), stock.name()));
+    Map<String, Integer> count = new HashMap<>();
+    for (Mat mat : kept.layout().mats()) {
+      for (PlacedPiece placed : mat.pieces()) {
+        CutPiece piece = CutPiece.of(placed.piece().id());
+        count.merge(piece.decoration() + piece.colour(), 1, Integer::sum);
+      }
+    }
     try (CSVPrinter csv = new CSVPrinter(out, format)) {
       for (int i = 0; i < kept.layout().mats().size(); i++) {
         for (PlacedPiece placed : kept.layout().mats().get(i).pieces()) {
@@ -193,6 +201,7 @@ class CutFiles {
               piece.decoration(),
               piece.colour(),
               piece.copy(),
+              count.get(piece.decoration() + piece.colour()),
               SpreadsheetCell.neutral(names.getOrDefault(placed.piece().material(), "")),
               tenths(placed.at().x()),
               tenths(placed.at().y()),

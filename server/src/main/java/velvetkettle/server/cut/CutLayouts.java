@@ -74,7 +74,7 @@ class CutLayouts {
   private List<Piece> pieces(
       CutForm.Design design, ColourLayer layer, String material, int copies, double carrier) {
     Envelope bounds = layer.area().getEnvelopeInternal();
-    boolean turnable = !Designs.hasNap(designs.medium(design, layer));
+    boolean turnable = !designs.medium(design, layer).hasNap();
     List<Piece> pieces = new ArrayList<>();
     for (int copy = 1; copy <= copies; copy++) {
       pieces.add(

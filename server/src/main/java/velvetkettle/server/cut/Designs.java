@@ -9,7 +9,6 @@ import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
 import velvetkettle.core.cut.letter.LetterSetting;
-import velvetkettle.core.media.CutFace;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Orientation;
 import velvetkettle.core.media.PressMedium;
@@ -100,12 +99,5 @@ public class Designs {
 
   static boolean isMirrored(PressMedium medium) {
     return medium.orientation() == Orientation.MIRRORED;
-  }
-
-  static boolean hasNap(PressMedium medium) {
-    return switch (medium.key()) {
-      case "film-flock", "film-metal", "film-reflect" -> true;
-      default -> medium.cutFace() == CutFace.FACE_UP && !isPrinted(medium);
-    };
   }
 }

@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import velvetkettle.core.cut.svg.UnreadableDrawingException;
 import velvetkettle.core.plan.RuledOutException;
 import velvetkettle.server.speech.Speech;
 import velvetkettle.server.speech.Units;
@@ -69,6 +70,12 @@ class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail refused(RefusedException e) {
     return fields(
         "refused", List.of(new FieldProblem(e.field(), speech.say(e.sentence(), Units.asked()))));
+  }
+
+  @ExceptionHandler
+  ProblemDetail unreadable(UnreadableDrawingException e) {
+    return fields(
+        "refused", List.of(new FieldProblem("file", speech.say(e.sentence(), Units.asked()))));
   }
 
   @ExceptionHandler

@@ -10,9 +10,14 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.index.quadtree.Quadtree;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.svg.PaintedShape;
+import velvetkettle.core.cut.svg.UnreadableDrawingException;
+import velvetkettle.core.quantity.Sentence;
 
 /** Shapes that cover one another, taken apart by colour from the uppermost down. */
 final class Painting {
+  /** So many times coats are cut out of one another, some seconds' work. */
+  private static final int MOST_CUTS = 100_000;
+
   private final List<ColourLayer> coats = new ArrayList<>();
 
   Painting(List<PaintedShape> shapes, UnaryOperator<String> named) {
@@ -39,10 +44,17 @@ final class Painting {
   Art art(Overlap overlap) {
     Map<String, List<MultiPolygon>> seen = new LinkedHashMap<>();
     Quadtree above = new Quadtree();
+    int cuts = 0;
     for (int i = coats.size() - 1; i >= 0; i--) {
       ColourLayer coat = coats.get(i);
       MultiPolygon visible = coat.area();
       for (Object cover : above.query(coat.area().getEnvelopeInternal())) {
+        if (visible.isEmpty()) {
+          break;
+        }
+        if (++cuts > MOST_CUTS) {
+          throw new UnreadableDrawingException(Sentence.of("svg.too-many-coats"));
+        }
         visible = Grid.difference(visible, (MultiPolygon) cover);
       }
       boolean hidden = visible.getArea() < 1e-3;

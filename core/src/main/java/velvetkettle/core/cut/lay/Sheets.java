@@ -22,18 +22,22 @@ public final class Sheets {
     List<Piece> open = new ArrayList<>(pieces);
     List<List<PlacedPiece>> sheets = new ArrayList<>();
     while (!open.isEmpty()) {
-      List<SheetSearch.Lying> lying =
-          SheetSearch.fullest(open, width, height, spacing, progress).lying();
-      if (lying.isEmpty()) {
+      List<PlacedPiece> sheet = first(open, width, height, spacing, progress);
+      if (sheet.isEmpty()) {
         break;
       }
-      sheets.add(
-          lying.stream()
-              .map(each -> new PlacedPiece(each.piece(), each.at(), each.turned()))
-              .toList());
-      Set<Piece> done = new HashSet<>(lying.stream().map(SheetSearch.Lying::piece).toList());
+      sheets.add(sheet);
+      Set<Piece> done = new HashSet<>(sheet.stream().map(PlacedPiece::piece).toList());
       open.removeIf(done::contains);
     }
     return new Filled(sheets, open);
+  }
+
+  /** As much as fits on one sheet. */
+  public static List<PlacedPiece> first(
+      List<Piece> pieces, double width, double height, double spacing, Progress progress) {
+    return SheetSearch.fullest(pieces, width, height, spacing, progress).lying().stream()
+        .map(each -> new PlacedPiece(each.piece(), each.at(), each.turned()))
+        .toList();
   }
 }

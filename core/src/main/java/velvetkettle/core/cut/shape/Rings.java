@@ -16,6 +16,7 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.noding.FastNodingValidator;
+import org.locationtech.jts.noding.MCIndexNoder;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
@@ -42,14 +43,24 @@ public final class Rings {
     this.rule = rule;
   }
 
+  /** Rings of our own making do not cross themselves without end. */
+  private static final int MANY = 1_000_000;
+
   /** The area inside closed rings; each ends where it begins. */
   public static MultiPolygon area(List<Coordinate[]> closed, FillRule rule) {
+    return area(closed, rule, new Crossings(MANY));
+  }
+
+  /**
+   * @throws Crossings.TooManyException where they cross more often than is taken apart
+   */
+  public static MultiPolygon area(List<Coordinate[]> closed, FillRule rule, Crossings crossings) {
     List<Coordinate[]> snapped =
         closed.stream().map(Rings::snapped).filter(ring -> ring.length > 3).toList();
     List<Polygon> all = new ArrayList<>();
     for (List<Coordinate[]> cluster : Clusters.of(snapped)) {
       Rings rings = new Rings(cluster, rule);
-      all.addAll(Grid.polygons(rings.meet() ? rings.fromFaces() : rings.fromNesting()));
+      all.addAll(Grid.polygons(rings.meet() ? rings.fromFaces(crossings) : rings.fromNesting()));
     }
     return Grid.of(all);
   }
@@ -68,9 +79,13 @@ public final class Rings {
   }
 
   private boolean meet() {
+    return !new FastNodingValidator(strings()).isValid() || touchAtVertices();
+  }
+
+  private List<SegmentString> strings() {
     List<SegmentString> strings = new ArrayList<>();
     rings.forEach(ring -> strings.add(new NodedSegmentString(ring, null)));
-    return !new FastNodingValidator(strings).isValid() || touchAtVertices();
+    return strings;
   }
 
   /** Two rings that share a corner, or one that comes back to its own. */
@@ -151,11 +166,11 @@ public final class Rings {
     }
   }
 
-  private MultiPolygon fromFaces() {
-    List<NodedSegmentString> strings = new ArrayList<>();
-    rings.forEach(ring -> strings.add(new NodedSegmentString(ring, null)));
+  private MultiPolygon fromFaces(Crossings crossings) {
+    new MCIndexNoder(crossings).computeNodes(strings());
+    crossings.refuseTooMany();
     SnapRoundingNoder noder = new SnapRoundingNoder(Grid.PRECISION);
-    noder.computeNodes(strings);
+    noder.computeNodes(strings());
     List<Coordinate[]> noded = new ArrayList<>();
     for (Object string : noder.getNodedSubstrings()) {
       noded.add(((SegmentString) string).getCoordinates());

@@ -10,7 +10,6 @@ import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Grid;
-import velvetkettle.core.cut.shape.Rings;
 
 /** The area that a {@code clipPath} leaves to be seen. */
 final class Clips {
@@ -19,9 +18,12 @@ final class Clips {
   private final SvgTree tree;
   private final StyleSheet sheet;
 
-  Clips(SvgTree tree, StyleSheet sheet) {
+  private final Limits limits;
+
+  Clips(SvgTree tree, StyleSheet sheet, Limits limits) {
     this.tree = tree;
     this.sheet = sheet;
+    this.limits = limits;
   }
 
   /**
@@ -97,7 +99,7 @@ final class Clips {
       return null;
     }
     MultiPolygon area =
-        Rings.area(
+        limits.area(
             Flattening.rings(inside.createTransformedShape(read.path())), rule(look, "clip-rule"));
     String further = look.reference("clip-path");
     MultiPolygon also = further == null ? null : area(further, inside, in, bounds, depth + 1);

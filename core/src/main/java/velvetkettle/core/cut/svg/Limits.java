@@ -6,6 +6,10 @@ import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.MultiPolygon;
+import velvetkettle.core.cut.shape.Crossings;
+import velvetkettle.core.cut.shape.FillRule;
+import velvetkettle.core.cut.shape.Rings;
 
 /** What a drawing may hold, so that none takes the machine's time or memory without end. */
 final class Limits {
@@ -18,6 +22,9 @@ final class Limits {
 
   private static final int MOST_DASHES = 50_000;
 
+  private static final int MOST_CROSSINGS = 20_000;
+
+  private final Crossings crossings = new Crossings(MOST_CROSSINGS);
   private int points;
   private int shapes;
 
@@ -28,12 +35,22 @@ final class Limits {
     }
   }
 
-  void flattened(List<Coordinate[]> rings) {
+  private void flattened(List<Coordinate[]> rings) {
     for (Coordinate[] ring : rings) {
       points += ring.length;
     }
     if (points > MOST_POINTS) {
       throw UnreadableDrawingException.of("svg.too-fine", MOST_POINTS);
+    }
+  }
+
+  /** The area of rings, as long as they do not cross without end. */
+  MultiPolygon area(List<Coordinate[]> rings, FillRule rule) {
+    flattened(rings);
+    try {
+      return Rings.area(rings, rule, crossings);
+    } catch (Crossings.TooManyException e) {
+      throw UnreadableDrawingException.of("svg.too-tangled", MOST_CROSSINGS);
     }
   }
 

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
@@ -34,7 +33,7 @@ public final class SvgReader {
   private SvgReader(SvgTree tree) {
     this.tree = tree;
     this.sheet = new StyleSheet(tree.root());
-    this.clips = new Clips(tree, sheet);
+    this.clips = new Clips(tree, sheet, limits);
   }
 
   /**
@@ -277,9 +276,7 @@ public final class SvgReader {
     if (paint.colour() == null) {
       return;
     }
-    List<Coordinate[]> rings = Flattening.rings(shape);
-    limits.flattened(rings);
-    MultiPolygon area = Rings.area(rings, rule);
+    MultiPolygon area = limits.area(Flattening.rings(shape), rule);
     if (clip != null) {
       area = Grid.intersection(area, clip);
     }

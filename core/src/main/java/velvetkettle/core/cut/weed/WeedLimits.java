@@ -24,8 +24,9 @@ public record WeedLimits(double stroke, double gap, double bit, double tip) {
     }
   }
 
+  /** Coarse films need gaps of half their stroke [engineering estimate]. */
   public static WeedLimits of(PressMedium medium, boolean newBlade) {
     double stroke = medium.thinnestStroke().count() * (newBlade ? NEW_BLADE : 1);
-    return new WeedLimits(stroke, Math.max(GAP, stroke >= 2 ? stroke / 2 : GAP), BIT, TIP);
+    return new WeedLimits(stroke, Math.max(GAP, stroke / 2), BIT, TIP);
   }
 }

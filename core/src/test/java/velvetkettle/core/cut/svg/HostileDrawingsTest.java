@@ -43,6 +43,8 @@ class HostileDrawingsTest {
             "svg.circle", svg("<g id='a'><use href='#b'/></g><g id='b'><use href='#a'/></g>")),
         arguments("svg.circle", svg("<g id='a'><use href='#a'/></g>")),
         arguments("svg.too-many-shapes", svg(doubling(40))),
+        arguments("svg.too-tangled", svg(star(4001, 2000))),
+        arguments("svg.too-tangled", svg(star(151, 75).repeat(40))),
         arguments(
             "svg.too-fine",
             svg(
@@ -112,6 +114,16 @@ class HostileDrawingsTest {
 
   private static String svg(String content) {
     return "<svg xmlns='http://www.w3.org/2000/svg'>" + content + "</svg>";
+  }
+
+  /** A star that crosses itself at every one of its edges. */
+  private static String star(int corners, int step) {
+    StringBuilder points = new StringBuilder();
+    for (int i = 0; i < corners; i++) {
+      double turn = 2 * Math.PI * i * step / corners;
+      points.append("%.4f,%.4f ".formatted(150 + 100 * Math.cos(turn), 75 + 70 * Math.sin(turn)));
+    }
+    return "<polygon points='" + points + "'/>";
   }
 
   /** Each group uses the one before twice: a file of a few lines with a million million shapes. */
