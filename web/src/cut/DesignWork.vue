@@ -108,7 +108,7 @@ function undoLetters(n: number) {
     </ul>
     <div v-if="running" class="line" role="status">
       <span>{{ $t('cut.reading') }}</span>
-      <a-progress :percent="percent" class="progress" />
+      <a-progress :percent="percent" class="progress" :aria-label="$t('cut.reading')" />
       <a-button size="small" danger @click="emit('stop')">{{ $t('cut.stop') }}</a-button>
     </div>
     <p v-else-if="work?.state === 'CANCELLED'" role="status">

@@ -88,7 +88,7 @@ const square = (mm2: number) => Math.round(mm2 / 100)
         $t(layout ? 'cut.layAgain' : 'cut.lay')
       }}</a-button>
       <template v-else>
-        <a-progress :percent="percent" class="progress" />
+        <a-progress :percent="percent" class="progress" :aria-label="$t('cut.laying')" />
         <a-button danger @click="stop">{{ $t('cut.stop') }}</a-button>
       </template>
       <span v-if="work?.state === 'CANCELLED'" role="status">{{ $t('cut.stopped') }}</span>

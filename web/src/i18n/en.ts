@@ -344,6 +344,7 @@ export default {
       'The ticket has the measures of the art now. Choose the method again where the recipe should follow.',
     lay: 'Lay it out',
     layAgain: 'Lay it out anew',
+    laying: 'Laying it out',
     notLaid:
       'Nothing is laid yet. Remnants are used first, the smallest that holds all; then sheets and rolls.',
     matSize: 'Mat',

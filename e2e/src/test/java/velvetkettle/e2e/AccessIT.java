@@ -89,7 +89,12 @@ class AccessIT extends Journey {
     expectNoSeriousFinding();
     page.getByText("Lay it out", new Page.GetByTextOptions().setExact(true)).first().click();
     button("Lay it out").click();
+    assertThat(button("Lay it out anew")).isEnabled();
     page.locator("svg.mat").first().waitFor();
+    settle();
+    // A button that was just enabled fades in.
+    page.waitForFunction(
+        "() => document.getAnimations().every(({ playState }) => playState !== 'running')");
     expectNoSeriousFinding();
   }
 
