@@ -22,7 +22,7 @@ const chosen = ref<string | null>(null)
 
 const ROOM = 16
 const box = computed(
-  () => `${-ROOM} ${-ROOM} ${props.layout.matWidth + ROOM + 2} ${props.layout.matLength + ROOM + 2}`,
+  () => `${-ROOM} ${-ROOM} ${props.layout.matWidth + ROOM + 8} ${props.layout.matLength + ROOM + 6}`,
 )
 /** Lines of the mat: a centimetre or half an inch; every fifth or second is stronger and has its number. */
 const step = computed(() => (length.value === 'inch' ? 12.7 : 10))
