@@ -93,8 +93,25 @@ const asOne = (colour: string) => [
 </template>
 
 <style scoped>
+.rows {
+  table-layout: fixed;
+}
+
+.rows th:first-child {
+  width: 108px;
+}
+
+.rows th:nth-child(2) {
+  width: 134px;
+}
+
+.rows th:last-child {
+  width: 64px;
+}
+
+.rows th,
 .rows td {
-  padding: 6px 10px;
+  padding: 6px 8px;
   vertical-align: middle;
 }
 
@@ -114,12 +131,12 @@ i {
 }
 
 .choice {
-  width: 150px;
+  width: 116px;
 }
 
 .wide {
   width: 100%;
-  min-width: 190px;
+  min-width: 130px;
   max-width: 280px;
 }
 </style>
