@@ -19,6 +19,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayName;
@@ -222,6 +223,48 @@ class CutIT extends Journey {
         () -> typeNumber("cut-width", "58"));
     JsonNode layer = read(cut().path("form").path("designs").get(0)).path("layers").get(0);
     assertThat(layer.path("area").asDouble()).isCloseTo(Math.PI * (29 * 29 - 24 * 24), within(0.5));
+  }
+
+  @Test
+  @DisplayName(
+      "a design of two thousand islands is read on the server, and the page goes on answering")
+  void largeDesign() throws IOException {
+    context.addInitScript(
+        "window.long = []; new PerformanceObserver((seen) => seen.getEntries()"
+            + ".forEach(({ duration }) => window.long.push(Math.round(duration))))"
+            + ".observe({ type: 'longtask', buffered: true })");
+    atCut("worn-out wall", "Everyday film", "250", "250", 1, 1);
+    page.evaluate("() => (window.long = [])");
+    artPicker().setInputFiles(svg("worn.svg", islands(2000).getBytes(StandardCharsets.UTF_8)));
+    assertThat(page.locator("svg.art circle").first()).isVisible();
+    assertThat(page.getByText(Pattern.compile("and \\d+ more"))).isVisible();
+    page.getByText("As it lies", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.locator("svg.art > g[transform]")).isVisible();
+    System.out.println("Long tasks with 2,000 islands, ms: " + page.evaluate("() => window.long"));
+  }
+
+  /** Islands of twenty corners on a lattice, every third thin. */
+  private static String islands(int count) {
+    StringBuilder d = new StringBuilder();
+    int across = (int) Math.ceil(Math.sqrt(count));
+    for (int i = 0; i < count; i++) {
+      double flat = i % 3 == 0 ? 0.25 : 0.9;
+      for (int k = 0; k < 20; k++) {
+        double turn = 2 * Math.PI * k / 20;
+        double r = 1.2 + 0.15 * Math.sin(5 * turn + i);
+        d.append(k == 0 ? 'M' : 'L')
+            .append(
+                String.format(
+                    Locale.ROOT,
+                    "%.3f %.3f",
+                    3 + 3.2 * (i % across) + r * Math.cos(turn),
+                    3 + 3.2 * (i / across) + flat * r * Math.sin(turn)));
+      }
+      d.append('Z');
+    }
+    return "<svg xmlns='http://www.w3.org/2000/svg' width='150mm' height='150mm' viewBox='0 0 150 150'><path d='"
+        + d
+        + "'/></svg>";
   }
 
   @Test

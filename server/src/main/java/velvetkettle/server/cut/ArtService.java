@@ -66,7 +66,9 @@ public class ArtService {
     SvgDrawing drawing = drawing(id);
     List<String> colours = Colours.of(drawing);
     Map<String, String> near = Colours.near(colours);
-    Envelope bounds = Art.of(drawing, Overlap.LAYERED, colour -> colour).bounds();
+    // What is wholly covered does not reach beyond what covers it.
+    Envelope bounds = new Envelope();
+    drawing.shapes().forEach(shape -> bounds.expandToInclude(shape.area().getEnvelopeInternal()));
     return new ArtView(
         id,
         row(id).name(),
