@@ -16,6 +16,9 @@ export const day: ThemeConfig = {
   token: {
     ...shared,
     colorPrimary: '#a34f17',
+    // Lighter, as the library has it, white on it would be hard to read.
+    colorPrimaryHover: '#8a4213',
+    colorPrimaryActive: '#733610',
     colorInfo: '#2f4d69',
     colorText: '#2b1a29',
     colorTextSecondary: '#6d5b69',

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
@@ -64,6 +64,13 @@ export function useCutting(ticketId: Ref<string | undefined>, things: Ref<string
     }
   }
   const later = useDebounceFn(save, SAVED_AFTER)
+
+  /** What was chosen in the last moment before the page is left is still sent. */
+  useEventListener(window, 'pagehide', () => {
+    if (!unsaved.value || saving.value || !form.value || !ticketId.value) return
+    const asked = { params: { path: { id: ticketId.value } }, body: form.value, keepalive: true }
+    void api.PUT('/api/tickets/{id}/cutting', asked)
+  })
 
   function change(next: CutForm) {
     // What was taken off the ticket has no design any more.

@@ -116,7 +116,9 @@ class CutIT extends Journey {
     type("letters-text", "M");
     choose("letters-face", "Heavy");
     assertThat(page.locator("path.letters")).isVisible();
-    button("Set them").click();
+    page.waitForResponse(
+        answer -> answer.url().endsWith("/cutting") && answer.request().method().equals("PUT"),
+        () -> button("Set them").click());
     assertThat(page.locator(".broken li")).hasCount(0);
     page.reload();
     assertThat(page.getByText("“M” is set in a plain face.")).isVisible();
