@@ -235,7 +235,7 @@ class CutIT extends Journey {
         "window.long = []; new PerformanceObserver((seen) => seen.getEntries()"
             + ".forEach(({ duration }) => window.long.push(Math.round(duration))))"
             + ".observe({ type: 'longtask', buffered: true })");
-    atCut("worn-out wall", "Everyday film", "250", "250", 1, 1);
+    atCut("worn-out wall", "Everyday film", "140", "140", 1, 1);
     page.evaluate("() => (window.long = [])");
     artPicker().setInputFiles(svg("worn.svg", islands(2000).getBytes(StandardCharsets.UTF_8)));
     assertThat(page.locator("svg.art circle").first()).isVisible();
