@@ -24,9 +24,6 @@ const { work, problem, follow, stop } = useWork()
 const moving = ref('')
 const running = computed(() => work.value?.state === 'RUNNING')
 const percent = computed(() => (work.value?.of ? Math.round((100 * work.value.done) / work.value.of) : 0))
-const borders = computed(() =>
-  Object.fromEntries(props.form.designs.map(({ decoration, print }) => [decoration, print.border])),
-)
 const wrong = computed(
   () => props.layout?.mats.some(({ pieces }) => pieces.some(({ wrong: why }) => why !== null)) ?? false,
 )
@@ -116,7 +113,6 @@ const square = (mm2: number) => Math.round(mm2 / 100)
             :print="print"
             :reading="readings[print.decoration]!"
             :number="number"
-            :border="borders[print.decoration] ?? 0"
           />
         </template>
       </div>

@@ -9,7 +9,6 @@ const props = defineProps<{
   print: Schemas['PrintView']
   reading: DesignReading
   number: number
-  border: number
 }>()
 const box = computed(() => `-1 -1 ${props.print.pageWidth + 2} ${props.print.pageHeight + 2}`)
 

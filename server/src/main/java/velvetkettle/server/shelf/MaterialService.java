@@ -136,8 +136,11 @@ public class MaterialService {
           .forEach(remnants::add);
     }
     Material now = material.with(left, remnants);
-    materials.update(
-        new MaterialRow(id, owner.name(), row.position(), json.write(now), row.version() + 1));
+    MaterialRow next =
+        new MaterialRow(id, owner.name(), row.position(), json.write(now), row.version() + 1);
+    if (materials.update(next) == 0) {
+      throw new StaleException(row.version(), row.version() + 1);
+    }
   }
 
   private MaterialRow row(UUID id) {

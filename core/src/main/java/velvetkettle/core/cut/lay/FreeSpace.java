@@ -23,15 +23,14 @@ final class FreeSpace {
         now.add(each);
       }
     }
-    now.removeIf(
-        inner -> now.stream().anyMatch(outer -> outer != inner && hides(outer, inner, now)));
-    free = now;
-  }
-
-  /** Of two alike the first stays. */
-  private static boolean hides(Rectangle outer, Rectangle inner, List<Rectangle> all) {
-    return outer.holds(inner)
-        && (!inner.holds(outer) || all.indexOf(outer) < all.lastIndexOf(inner));
+    now.sort(Comparator.comparingDouble(Rectangle::area).reversed());
+    List<Rectangle> largest = new ArrayList<>();
+    for (Rectangle each : now) {
+      if (largest.stream().noneMatch(outer -> outer.holds(each))) {
+        largest.add(each);
+      }
+    }
+    free = largest;
   }
 
   private static void split(Rectangle whole, Rectangle used, List<Rectangle> parts) {

@@ -79,7 +79,8 @@ public final class SvgReader {
       children(root, new Place(style, toMillimetres, page, null, 0));
     }
     double pixel = Lengths.PIXELS_PER_MILLIMETRE;
-    if (box != null || root.attribute("width") != null) {
+    boolean sized = pure(root.attribute("width")) != null && pure(root.attribute("height")) != null;
+    if (box != null || sized) {
       keepToPage(Grid.rectangle(0, 0, width / pixel, height / pixel));
     }
     return new SvgDrawing(width / pixel, height / pixel, shapes, skipped.sentences());
@@ -139,9 +140,19 @@ public final class SvgReader {
     switch (element.name()) {
       case "use" -> use(element, place);
       case "svg" -> nested(element, place, element);
-      case "switch" -> element.children().stream().limit(1).forEach(first -> element(first, place));
+      case "switch" ->
+          element.children().stream()
+              .filter(SvgReader::canBeTaken)
+              .limit(1)
+              .forEach(first -> element(first, place));
       default -> children(element, place);
     }
+  }
+
+  /** Of a choice the first is taken that asks for nothing special and can be drawn. */
+  private static boolean canBeTaken(SvgElement choice) {
+    return choice.attribute("requiredExtensions", "").isBlank()
+        && !choice.name().equals("foreignObject");
   }
 
   /** What is clipped as a group is clipped in its own units. */

@@ -254,6 +254,24 @@ class KnownDrawingsTest {
   }
 
   @Test
+  void aChoiceTakesTheFirstThatCanBeDrawn() {
+    String choice =
+        "<switch><foreignObject requiredExtensions='http://example.org/own' width='1' height='1'/>"
+            + "<g><rect width='20' height='10'/></g><g><rect width='50' height='50'/></g></switch>";
+    assertThat(one(page(choice)).getArea()).isCloseTo(200, within(1e-3));
+  }
+
+  @Test
+  void aPageWithoutASizeCutsNothingOff() {
+    for (String size : new String[] {"", "width='100%' height='100%'", "width='20mm'"}) {
+      String drawing =
+          "<svg xmlns='http://www.w3.org/2000/svg' %s><rect width='96cm' height='1cm'/></svg>"
+              .formatted(size);
+      assertThat(one(drawing).getArea()).isCloseTo(9600, within(1e-2));
+    }
+  }
+
+  @Test
   void whatIsLeftOutIsNamed() {
     String drawing =
         page(
