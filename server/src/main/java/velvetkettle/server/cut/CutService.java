@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.cut.lay.Layout;
+import velvetkettle.core.cut.lay.Layouts;
 import velvetkettle.core.cut.lay.Mat;
 import velvetkettle.core.cut.lay.PlacedPiece;
 import velvetkettle.core.cut.lay.Rectangle;
@@ -160,8 +161,9 @@ public class CutService {
       }
       now.add(new Mat(mats.get(i).stocks(), pieces));
     }
-    Layout layout = new Layout(now, kept.layout().uses(), kept.layout().left());
-    return view(store(ticketId, form(row), kept.with(layout), row.version()));
+    CutForm form = form(row);
+    Layout layout = Layouts.moved(kept.layout(), now, form.lay().rules());
+    return view(store(ticketId, form, kept.with(layout), row.version()));
   }
 
   private static PlacedPiece at(PlacedPiece piece, double x, double y, boolean turned) {

@@ -46,14 +46,6 @@ public record Art(List<ColourLayer> layers) {
     return changed(area -> Grid.scaled(area, factor, factor));
   }
 
-  /** Turned over left to right, as it lies on the mat when it is cut from behind. */
-  public Art mirrored() {
-    Envelope bounds = bounds();
-    AffineTransformation over =
-        new AffineTransformation(-1, 0, bounds.getMinX() + bounds.getMaxX(), 0, 1, 0);
-    return changed(area -> Grid.moved(area, over));
-  }
-
   /** With another area for one colour; a new colour lies on top. */
   public Art with(String colour, MultiPolygon area) {
     Map<String, MultiPolygon> areas = new LinkedHashMap<>();

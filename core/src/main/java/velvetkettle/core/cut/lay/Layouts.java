@@ -38,6 +38,44 @@ public final class Layouts {
     return new Layout(mats(uses, rules, progress), uses, left);
   }
 
+  /**
+   * The same layout with mats on which pieces were moved by hand: what is kept of each stock
+   * follows from where they lie now. A piece that lies on no stock is cut from none.
+   */
+  public static Layout moved(Layout layout, List<Mat> mats, LayRules rules) {
+    Map<String, List<PlacedPiece>> byStock = new LinkedHashMap<>();
+    for (Mat mat : mats) {
+      for (Mat.LaidStock stock : mat.stocks()) {
+        List<PlacedPiece> on =
+            mat.pieces().stream()
+                .filter(piece -> stock.at().holds(piece.at()))
+                .map(piece -> onStock(piece, stock))
+                .toList();
+        byStock.put(stock.id(), on);
+      }
+    }
+    List<StockUse> uses =
+        layout.uses().stream()
+            .map(
+                use ->
+                    StockUse.of(
+                        use.stock(), byStock.getOrDefault(use.stock().id(), List.of()), rules))
+            .toList();
+    return new Layout(mats, uses, layout.left());
+  }
+
+  /** The other way round than {@link #onMat}. */
+  private static PlacedPiece onStock(PlacedPiece piece, Mat.LaidStock stock) {
+    PlacedPiece from = piece.moved(-stock.at().x(), -stock.at().y());
+    if (!stock.turned()) {
+      return from;
+    }
+    Rectangle at = from.at();
+    double width = stock.at().width();
+    Rectangle back = new Rectangle(at.y(), width - at.right(), at.height(), at.width());
+    return new PlacedPiece(piece.piece(), back, !piece.turned());
+  }
+
   /** Fills one mat after the other with the materials, as full as may be. */
   private static List<Mat> mats(List<StockUse> uses, LayRules rules, Progress progress) {
     Map<String, StockUse> open = new LinkedHashMap<>();

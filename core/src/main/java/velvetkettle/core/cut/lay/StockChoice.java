@@ -16,9 +16,6 @@ import velvetkettle.core.cut.lay.SheetSearch.Sheet;
  * sheets and roll; then those.
  */
 final class StockChoice {
-  /** A remnant with a shorter side is not kept, mm [engineering estimate]. */
-  static final double KEPT = 40;
-
   private final List<Stock> remnants;
   private final List<Stock> others;
   private final LayRules rules;
@@ -194,13 +191,6 @@ final class StockChoice {
                         each.at().moved(rules.margin(), rules.margin()),
                         each.turned()))
             .toList();
-    FreeSpace free = new FreeSpace(new Rectangle(0, 0, stock.width(), stock.length()));
-    pieces.forEach(piece -> free.take(piece.at().grown(rules.spacing() / 2)));
-    return new StockUse(
-        stock,
-        Math.min(stock.width(), rules.matWidth()),
-        Math.min(stock.length(), rules.matLength()),
-        pieces,
-        free.worthKeeping(KEPT));
+    return StockUse.of(stock, pieces, rules);
   }
 }

@@ -16,6 +16,20 @@ public record StockUse(
     kept = List.copyOf(kept);
   }
 
+  /** A remnant with a shorter side is not kept, mm [engineering estimate]. */
+  private static final double KEPT = 40;
+
+  static StockUse of(Stock stock, List<PlacedPiece> pieces, LayRules rules) {
+    FreeSpace free = new FreeSpace(new Rectangle(0, 0, stock.width(), stock.length()));
+    pieces.forEach(piece -> free.take(piece.at().grown(rules.spacing() / 2)));
+    return new StockUse(
+        stock,
+        Math.min(stock.width(), rules.matWidth()),
+        Math.min(stock.length(), rules.matLength()),
+        pieces,
+        free.worthKeeping(KEPT));
+  }
+
   /** mm² that are cut out as pieces. */
   public double used() {
     return pieces.stream().mapToDouble(piece -> piece.at().area()).sum();

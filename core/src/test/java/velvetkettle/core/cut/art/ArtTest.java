@@ -84,11 +84,4 @@ class ArtTest {
     assertThat(wide.bounds().getHeight()).isCloseTo(120, within(1e-3));
     assertThat(wide.area("#1d3c6e").getArea()).isCloseTo(9 * 1500, within(0.1));
   }
-
-  @Test
-  void mirroredTwiceItIsAsBefore() {
-    Art art = Drawn.art("<path d='M0 0H30L0 40Z'/>");
-    assertThat(art.mirrored().area("#000000").equalsExact(art.area("#000000"))).isFalse();
-    assertThat(art.mirrored().mirrored().area("#000000").equalsTopo(art.area("#000000"))).isTrue();
-  }
 }

@@ -188,6 +188,44 @@ class LayoutsTest {
     assertThat(wrong(navy, red, at(piece, 10, 10), at(other, 64, 10))).isEmpty();
   }
 
+  /** Moved to where they lie already, also on stocks that lie turned, nothing changes. */
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void movedNowhereALayoutIsAsBefore(long seed) {
+    Random random = new Random(seed);
+    List<Piece> pieces =
+        pieces(3 + random.nextInt(9), 20 + random.nextInt(60), 20 + random.nextInt(60));
+    List<Stock> shelf =
+        List.of(
+            remnant("a", 60 + random.nextInt(220), 60 + random.nextInt(220)),
+            remnant("b", 60 + random.nextInt(220), 60 + random.nextInt(220)),
+            roll(3000));
+    Layout layout = Layouts.lay(pieces, shelf, RULES, Progress.NONE);
+    Layout again = Layouts.moved(layout, layout.mats(), RULES);
+    assertThat(again.uses()).hasSameSizeAs(layout.uses());
+    for (int i = 0; i < layout.uses().size(); i++) {
+      assertThat(again.uses().get(i).waste()).isCloseTo(layout.uses().get(i).waste(), within(1e-6));
+      assertThat(again.uses().get(i).pieces()).hasSameSizeAs(layout.uses().get(i).pieces());
+    }
+  }
+
+  /**
+   * A piece that is moved into the middle leaves less to keep: nothing goes back that was cut into.
+   */
+  @Test
+  void whatIsKeptFollowsAPieceThatIsMoved() {
+    Layout layout =
+        Layouts.lay(pieces(1, 90, 60), List.of(remnant("a", 200, 150)), RULES, Progress.NONE);
+    Mat mat = layout.mats().get(0);
+    Mat.LaidStock stock = mat.stocks().get(0);
+    Rectangle middle = new Rectangle(stock.at().x() + 55, stock.at().y() + 45, 90, 60);
+    PlacedPiece moved = new PlacedPiece(mat.pieces().get(0).piece(), middle, false);
+    Layout now = Layouts.moved(layout, List.of(new Mat(mat.stocks(), List.of(moved))), RULES);
+    StockUse use = now.uses().get(0);
+    assertThat(use.kept()).isNotEmpty().noneMatch(kept -> kept.overlaps(use.pieces().get(0).at()));
+    assertThat(use.waste()).isGreaterThan(layout.uses().get(0).waste());
+  }
+
   @Test
   void aLongLayoutCanBeStopped() {
     List<Piece> many = pieces(200, 31, 17);
