@@ -85,10 +85,13 @@ final class StockChoice {
   private Chosen together(List<Stock> inOrder, List<Piece> pieces) {
     List<StockUse> uses = new ArrayList<>();
     List<Piece> left = new ArrayList<>(pieces);
+    Set<Stock> taken = new HashSet<>();
     for (Stock remnant : inOrder) {
-      Sheet sheet = filled(remnant, left);
+      Sheet sheet = taken.contains(remnant) ? Sheet.EMPTY : filled(remnant, left);
       if (!sheet.lying().isEmpty()) {
-        uses.add(use(smallestFor(sheet, remnant, uses), sheet, left));
+        Stock smallest = smallestFor(sheet, remnant, taken);
+        taken.add(smallest);
+        uses.add(use(smallest, sheet, left));
       }
     }
     for (Stock stock : others) {
@@ -105,18 +108,12 @@ final class StockChoice {
   }
 
   /** A remnant that holds the same pieces and is smaller, where one is free. */
-  private Stock smallestFor(Sheet sheet, Stock found, List<StockUse> uses) {
-    Set<Stock> taken = new HashSet<>(uses.stream().map(StockUse::stock).toList());
-    List<Piece> same = sheet.lying().stream().map(Lying::piece).toList();
-    for (Stock smaller : remnants) {
-      if (smaller.area() >= found.area()) {
-        break;
-      }
-      if (!taken.contains(smaller) && fits(sheet, smaller) && !same.isEmpty()) {
-        return smaller;
-      }
-    }
-    return found;
+  private Stock smallestFor(Sheet sheet, Stock found, Set<Stock> taken) {
+    return remnants.stream()
+        .filter(smaller -> smaller.area() < found.area())
+        .filter(smaller -> !taken.contains(smaller) && fits(sheet, smaller))
+        .findFirst()
+        .orElse(found);
   }
 
   private boolean fits(Sheet sheet, Stock stock) {

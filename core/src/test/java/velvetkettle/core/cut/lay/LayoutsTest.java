@@ -149,6 +149,7 @@ class LayoutsTest {
   }
 
   private static void assertSound(Layout layout, List<Piece> pieces, LayRules rules) {
+    assertThat(layout.uses()).extracting(use -> use.stock().id()).doesNotHaveDuplicates();
     Set<String> seen = new HashSet<>();
     Rectangle whole = new Rectangle(0, 0, rules.matWidth(), rules.matLength());
     for (Mat mat : layout.mats()) {
