@@ -15,17 +15,19 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [layer: number, fault: number] }>()
 
-const room = computed(() => Math.max(props.reading.width, props.reading.height) * 0.05)
+const size = computed(() => Math.max(props.reading.bounds.width, props.reading.bounds.height))
 const box = computed(() => {
-  const r = room.value
-  const { width, height } = props.reading
-  return `${-r} ${-r} ${width + 2 * r} ${height + 2 * r}`
+  const r = size.value * 0.05
+  const { x, y, width, height } = props.reading.bounds
+  return `${x - r} ${y - r} ${width + 2 * r} ${height + 2 * r}`
 })
-const turned = computed(() =>
-  props.onMat && props.reading.mirrored ? `translate(${props.reading.width} 0) scale(-1 1)` : undefined,
-)
+/** Over about the middle of the art. */
+const turned = computed(() => {
+  const { x, width } = props.reading.bounds
+  return props.onMat && props.reading.mirrored ? `translate(${2 * x + width} 0) scale(-1 1)` : undefined
+})
 /** A mark is never too small to hit, whatever the size of the design. */
-const mark = computed(() => Math.max(props.reading.width, props.reading.height) / 70)
+const mark = computed(() => size.value / 70)
 const at = (layer: number, fault: number) => props.chosen?.layer === layer && props.chosen.fault === fault
 const MOST_MARKS = 150
 </script>

@@ -89,8 +89,8 @@ const differs = computed(() => {
   const now = reading.value
   if (!now || !design.value) return false
   return (
-    Math.abs(now.width - art.value.width) > 0.6 ||
-    Math.abs(now.height - art.value.height) > 0.6 ||
+    Math.abs(now.bounds.width - art.value.width) > 0.6 ||
+    Math.abs(now.bounds.height - art.value.height) > 0.6 ||
     colours(design.value) !== art.value.colours ||
     (now.print === null && Math.abs(now.weedingSeconds - (art.value.weeding ?? -9)) > 2)
   )
@@ -98,10 +98,10 @@ const differs = computed(() => {
 
 function flow() {
   if (!reading.value || !design.value) return
-  const { width, height, thinnest, print, weedingSeconds } = reading.value
+  const { bounds, thinnest, print, weedingSeconds } = reading.value
   emit('flow', art.value.id, {
-    width: Math.round(width * 10) / 10,
-    height: Math.round(height * 10) / 10,
+    width: Math.round(bounds.width * 10) / 10,
+    height: Math.round(bounds.height * 10) / 10,
     colours: colours(design.value),
     thinnestStroke: thinnest === null ? art.value.thinnestStroke : Math.round(thinnest * 100) / 100,
     weeding: print ? null : Math.round(weedingSeconds),

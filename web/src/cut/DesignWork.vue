@@ -42,7 +42,7 @@ const newBlade = computed({
 const running = computed(() => props.work?.state === 'RUNNING')
 const percent = computed(() => (props.work?.of ? Math.round((100 * props.work.done) / props.work.of) : 0))
 const lift = computed(() => props.reading?.layers.reduce((sum, { toLift }) => sum + toLift, 0) ?? 0)
-const tooSmall = computed(() => props.reading && props.reading.cleanWidth > props.reading.width + 0.05)
+const tooSmall = computed(() => props.reading && props.reading.cleanWidth > design.value.width + 0.05)
 const broken = computed(
   () =>
     props.reading?.layers.flatMap(({ colour, broken: shapes }) =>
@@ -151,8 +151,8 @@ function undoLetters(n: number) {
         <div>
           <dt>{{ $t('cut.size') }}</dt>
           <dd>
-            <LengthValue :millimetres="Math.round(reading.width)" /> ×
-            <LengthValue :millimetres="Math.round(reading.height)" />
+            <LengthValue :millimetres="Math.round(reading.bounds.width)" /> ×
+            <LengthValue :millimetres="Math.round(reading.bounds.height)" />
           </dd>
         </div>
         <div v-if="tooSmall" class="wanted">

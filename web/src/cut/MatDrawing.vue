@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { lengthIn } from '@/quantity/format'
+import { arrowStep, pointIn } from '@/place/pointer'
 import { useUnits } from '@/quantity/units'
 import { wrongAt, type DesignReading, type LaidPiece, type LayoutView, type Mat } from './designs'
 
@@ -37,24 +38,17 @@ const isWrong = (piece: LaidPiece) =>
     ? wrongAt({ ...piece, at: placeOf(piece) }, props.mat, props.layout.spacing, props.layout.margin)
     : piece.wrong !== null
 
-function mm(event: PointerEvent) {
-  const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(
-    svg.value!.getScreenCTM()!.inverse(),
-  )
-  return { x: point.x, y: point.y }
-}
-
 function take(event: PointerEvent, piece: LaidPiece) {
   chosen.value = piece.id
   if (event.button !== 0 || props.fixed) return
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  const from = mm(event)
+  const from = pointIn(svg.value!, event)
   held.value = { piece, fromX: from.x, fromY: from.y, x: piece.at.x, y: piece.at.y }
 }
 
 function follow(event: PointerEvent) {
   if (!held.value) return
-  const to = mm(event)
+  const to = pointIn(svg.value!, event)
   held.value.x = Math.round((held.value.piece.at.x + to.x - held.value.fromX) * 2) / 2
   held.value.y = Math.round((held.value.piece.at.y + to.y - held.value.fromY) * 2) / 2
 }
@@ -67,19 +61,11 @@ function letGo() {
   }
 }
 
-const ARROWS: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
-
 /** A millimetre at a time, ten with Shift; R turns it. */
 function key(event: KeyboardEvent, piece: LaidPiece) {
   if (props.fixed) return
-  const arrow = ARROWS[event.key]
-  const by = event.shiftKey ? 10 : 1
-  if (arrow) emit('move', piece, piece.at.x + arrow[0] * by, piece.at.y + arrow[1] * by, piece.turned)
+  const step = arrowStep(event)
+  if (step) emit('move', piece, piece.at.x + step[0], piece.at.y + step[1], piece.turned)
   else if (event.key.toLowerCase() === 'r') emit('move', piece, piece.at.x, piece.at.y, !piece.turned)
   else return
   event.preventDefault()

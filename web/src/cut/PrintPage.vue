@@ -15,7 +15,9 @@ const box = computed(() => `-1 -1 ${props.print.pageWidth + 2} ${props.print.pag
 function transform({ at, turned }: Schemas['LaidPrint']) {
   const turn = turned ? ' rotate(90)' : ''
   const over = props.reading.mirrored ? ' scale(-1 1)' : ''
-  return `translate(${at.x + at.width / 2} ${at.y + at.height / 2})${turn}${over} translate(${-props.reading.width / 2} ${-props.reading.height / 2})`
+  const { x, y, width, height } = props.reading.bounds
+  const middle = `translate(${-x - width / 2} ${-y - height / 2})`
+  return `translate(${at.x + at.width / 2} ${at.y + at.height / 2})${turn}${over} ${middle}`
 }
 </script>
 

@@ -6,8 +6,7 @@ import FaultList from './FaultList.vue'
 import MatDrawing from './MatDrawing.vue'
 
 const reading: DesignReading = {
-  width: 60,
-  height: 40,
+  bounds: { x: 0, y: 0, width: 60, height: 40 },
   mirrored: true,
   face: 'glue side up',
   layers: [
@@ -23,10 +22,6 @@ const reading: DesignReading = {
           severity: 0.5,
           x: 10,
           y: 12,
-          left: 8,
-          top: 10,
-          width: 4,
-          height: 4,
         },
         {
           kind: 'LOST_BIT',
@@ -34,10 +29,6 @@ const reading: DesignReading = {
           severity: 0.8,
           x: 30,
           y: 12,
-          left: 29,
-          top: 11,
-          width: 2,
-          height: 2,
         },
       ],
       allFaults: 2,

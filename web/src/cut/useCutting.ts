@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useDebounceFn, useEventListener } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
 import { unitsKey } from '@/quantity/units'
@@ -102,7 +102,7 @@ export function useCutting(ticketId: Ref<string | undefined>, things: Ref<string
 
 /** What is read of each design of a ticket: those that were not looked at yet are read once they are drawn. */
 export function useReadings(form: Ref<CutForm | null>) {
-  const known = ref<Record<string, { by: string; reading: DesignReading }>>({})
+  const known = shallowRef<Record<string, { by: string; reading: DesignReading }>>({})
   const readings = computed(() =>
     Object.fromEntries(Object.entries(known.value).map(([decoration, { reading }]) => [decoration, reading])),
   )
@@ -128,7 +128,7 @@ export function useReadings(form: Ref<CutForm | null>) {
 /** What fails in a design, read anew when it changes. */
 export function useReading(design: Ref<Design | null>) {
   const { work, problem, follow, stop } = useWork()
-  const reading = ref<DesignReading | null>(null)
+  const reading = shallowRef<DesignReading | null>(null)
   const read = useDebounceFn(async () => {
     const asked = design.value
     if (!asked) return

@@ -1,4 +1,4 @@
-import { ref, type Ref } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
 
@@ -8,7 +8,7 @@ const ASK_EVERY = 200
 
 /** Work on the server that is followed to its end, one at a time: what is begun ends what ran before. */
 export function useWork() {
-  const work: Ref<Work | null> = ref(null)
+  const work = shallowRef<Work | null>(null)
   const problem = ref('')
   let latest = ''
 

@@ -6,6 +6,7 @@ import { clothColour, inkOn } from '@/cloth/colour'
 import { lengthIn } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { middle, moved, type Area, type Thing } from './area'
+import { arrowStep, pointIn } from './pointer'
 import { useDrag } from './useDrag'
 
 /** One face of a garment as it lies flat, true to scale: what lies on it, and the platen's positions. */
@@ -43,12 +44,7 @@ const grid = computed(() =>
   length.value === 'inch' ? { fine: 12.7, strong: 25.4 } : { fine: 10, strong: 50 },
 )
 
-function at(event: PointerEvent) {
-  const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(
-    svg.value!.getScreenCTM()!.inverse(),
-  )
-  return { x: point.x, y: point.y }
-}
+const at = (event: PointerEvent) => pointIn(svg.value!, event)
 
 const { take, move, letGo, cancel, held, areaOf, offset } = useDrag(
   at,
@@ -62,26 +58,18 @@ function hold(event: PointerEvent, thing: Thing) {
   if (!props.fixed) take(event, thing)
 }
 
-const ARROWS: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
-
 /** A millimetre at a time, ten with Shift. */
 function nudge(event: KeyboardEvent, thing: Thing) {
-  const arrow = ARROWS[event.key]
+  const step = arrowStep(event)
   if (event.key === 'Escape') cancel()
   if (event.key === 'Enter' || event.key === ' ') {
     event.preventDefault()
     emit('choose', thing.key)
   }
-  if (!arrow || props.fixed) return
+  if (!step || props.fixed) return
   event.preventDefault()
-  const by = event.shiftKey ? 10 : 1
   emit('choose', thing.key)
-  emit('move', thing, moved(thing.area, arrow[0] * by, arrow[1] * by))
+  emit('move', thing, moved(thing.area, ...step))
 }
 
 /** Things that the hand holds lie on top. */

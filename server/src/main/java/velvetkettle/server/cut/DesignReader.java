@@ -62,12 +62,11 @@ public class DesignReader {
     }
     Envelope bounds = art.bounds();
     return new DesignReading(
-        bounds.getWidth(),
-        bounds.getHeight(),
+        rectangle(bounds),
         Designs.isMirrored(medium),
         medium.cutFace().term(),
         layers,
-        clean == 1 ? bounds.getWidth() : Math.ceil(bounds.getWidth() * clean),
+        clean == 1 ? design.width() : Math.ceil(design.width() * clean),
         thinnest == 0 ? null : thinnest,
         layers.stream().mapToDouble(DesignReading.LayerReading::weedingSeconds).sum(),
         layers.stream().mapToDouble(DesignReading.LayerReading::cutLength).sum(),
@@ -78,8 +77,7 @@ public class DesignReader {
   private DesignReading.LayerReading layer(
       CutForm.Design design, ColourLayer layer, WeedLimits limits, @Nullable WeedReading read) {
     String path = SvgPath.of(layer.area(), DRAWN);
-    Envelope at = layer.area().getEnvelopeInternal();
-    Rectangle bounds = new Rectangle(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+    Rectangle bounds = rectangle(layer.area().getEnvelopeInternal());
     if (read == null) {
       return new DesignReading.LayerReading(
           layer.colour(),
@@ -112,18 +110,13 @@ public class DesignReader {
         cutter(design, layer));
   }
 
+  private static Rectangle rectangle(Envelope at) {
+    return new Rectangle(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+  }
+
   private static DesignReading.FaultView view(Fault fault) {
-    Envelope bounds = fault.bounds();
     return new DesignReading.FaultView(
-        fault.kind(),
-        sentence(fault),
-        fault.severity(),
-        fault.at().x,
-        fault.at().y,
-        bounds.getMinX(),
-        bounds.getMinY(),
-        bounds.getWidth(),
-        bounds.getHeight());
+        fault.kind(), sentence(fault), fault.severity(), fault.at().x, fault.at().y);
   }
 
   private static Sentence sentence(Fault fault) {

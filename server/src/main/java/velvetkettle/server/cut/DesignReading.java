@@ -12,9 +12,11 @@ import velvetkettle.core.quantity.Term;
  * What is to be seen of a design before a blade touches it. Lengths in mm, as it is seen on the
  * garment; the paths are filled by the even-odd rule.
  *
+ * @param bounds of all that is cut: colours that are left out may have reached further
  * @param mirrored whether it lies mirrored on the mat or the page
  * @param face how the material lies when it is worked
- * @param cleanWidth how wide it would weed cleanly, but for tips; its own width where it does
+ * @param cleanWidth how wide it would have to be chosen to weed cleanly, but for tips; as wide as
+ *     it is chosen where it does
  * @param thinnest stroke of all, where one is too thin; null where none is
  * @param weedingSeconds for one piece
  * @param cutLength of all edges of one piece
@@ -22,8 +24,7 @@ import velvetkettle.core.quantity.Term;
  * @param checks what to look at before it is cut or printed
  */
 public record DesignReading(
-    double width,
-    double height,
+    Rectangle bounds,
     boolean mirrored,
     Term face,
     List<LayerReading> layers,
@@ -55,16 +56,7 @@ public record DesignReading(
       List<BrokenShape> broken,
       @Nullable Sentence cutter) {}
 
-  public record FaultView(
-      FaultKind kind,
-      Sentence sentence,
-      double severity,
-      double x,
-      double y,
-      double left,
-      double top,
-      double width,
-      double height) {}
+  public record FaultView(FaultKind kind, Sentence sentence, double severity, double x, double y) {}
 
   /**
    * @param cutLine the path to cut along

@@ -52,7 +52,11 @@ public class Designs {
     for (CutForm.Replacement replacement : design.replacements()) {
       sized = replaced(sized, replacement);
     }
-    return without(sized, design.colours());
+    Art cut = without(sized, design.colours());
+    if (cut.isEmpty()) {
+      throw new RefusedException("designs.colours", Sentence.of("cut.no-colour"));
+    }
+    return cut;
   }
 
   private Art replaced(Art art, CutForm.Replacement with) {

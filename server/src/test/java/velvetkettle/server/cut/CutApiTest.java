@@ -225,6 +225,23 @@ class CutApiTest extends ServerTest {
   }
 
   @Test
+  @DisplayName("a colour that is left out is not cut, and what is left lies where it lay")
+  void leftOut() throws Exception {
+    Map<String, Object> navy = choice("#1d3c6e", film);
+    navy.put("cut", false);
+    List<Object> colours = new ArrayList<>(List.of(navy, choice("#ffffff", null)));
+    JsonNode read = read(design(art, "colours", colours)).path("design");
+    assertThat(read.path("layers")).hasSize(1);
+    assertThat(read.path("bounds").path("x").asDouble()).isCloseTo(18, within(0.01));
+    assertThat(read.path("bounds").path("width").asDouble()).isCloseTo(24, within(0.01));
+    assertThat(read.path("cleanWidth").asDouble()).isEqualTo(60);
+    Map<String, Object> white = choice("#ffffff", null);
+    white.put("cut", false);
+    JsonNode none = read(design(art, "colours", List.of(navy, white)));
+    assertThat(none.path("problem").asText()).startsWith("Every colour is left out.");
+  }
+
+  @Test
   @DisplayName("a sign that the face has not is refused")
   void noSuchLetter() throws Exception {
     Map<String, Object> box = Map.of("x", 0, "y", 0, "width", 9, "height", 9, "baseline", 9);

@@ -21,13 +21,4 @@ public record Layout(List<Mat> mats, List<StockUse> uses, List<Piece> left) {
     double waste = uses.stream().mapToDouble(StockUse::waste).sum();
     return used + waste == 0 ? 1 : used / (used + waste);
   }
-
-  /** mm of a roll that are cut off. */
-  public double cutOff(String material) {
-    return uses.stream()
-        .filter(
-            use -> use.stock().kind() == Stock.Kind.ROLL && use.stock().material().equals(material))
-        .mapToDouble(StockUse::length)
-        .sum();
-  }
 }

@@ -1,16 +1,14 @@
 package velvetkettle.core.cut.letter;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.shape.Groups;
 import velvetkettle.core.cut.weed.Fault;
 import velvetkettle.core.cut.weed.FaultKind;
 
@@ -26,31 +24,24 @@ public final class BrokenShapes {
   private static final int FAULTS = 3;
 
   private final List<Polygon> pieces;
-  private final int[] leader;
+  private final Groups groups;
 
   private BrokenShapes(List<Polygon> pieces) {
     this.pieces = pieces;
-    leader = new int[pieces.size()];
-    for (int i = 0; i < leader.length; i++) {
-      leader[i] = i;
-    }
+    groups = new Groups(pieces.size());
   }
 
   /** The one with the most faults first. */
   public static List<BrokenShape> of(MultiPolygon area, List<Fault> faults) {
     BrokenShapes shapes = new BrokenShapes(Grid.polygons(area));
     shapes.group();
-    int[] count = new int[shapes.leader.length];
+    int[] count = new int[shapes.pieces.size()];
     for (Fault fault : faults) {
       if (fault.kind() != FaultKind.SHARP_TIP) {
-        count[shapes.first(fault.piece())]++;
+        count[shapes.groups.first(fault.piece())]++;
       }
     }
-    Map<Integer, List<Integer>> groups = new LinkedHashMap<>();
-    for (int i = 0; i < shapes.leader.length; i++) {
-      groups.computeIfAbsent(shapes.first(i), first -> new ArrayList<>()).add(i);
-    }
-    return groups.entrySet().stream()
+    return shapes.groups.all().entrySet().stream()
         .filter(group -> count[group.getKey()] >= FAULTS)
         .map(group -> shapes.shape(group.getValue(), count[group.getKey()]))
         .sorted(Comparator.comparingInt(BrokenShape::faults).reversed())
@@ -72,27 +63,12 @@ public final class BrokenShapes {
           item -> {
             int other = (Integer) item;
             if (other > piece
-                && first(other) != first(piece)
+                && groups.first(other) != groups.first(piece)
                 && distance.isWithinDistance(pieces.get(other), CRACK)) {
-              join(piece, other);
+              groups.join(piece, other);
             }
           });
     }
-  }
-
-  private int first(int piece) {
-    int at = piece;
-    while (leader[at] != at) {
-      leader[at] = leader[leader[at]];
-      at = leader[at];
-    }
-    return at;
-  }
-
-  private void join(int one, int other) {
-    int a = first(one);
-    int b = first(other);
-    leader[Math.max(a, b)] = Math.min(a, b);
   }
 
   private BrokenShape shape(List<Integer> group, int faults) {
