@@ -34,22 +34,41 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
           ? Margin.safe(Question.BLEED, practice.figure(), Sentence.of("bleed.heat.not-modelled"))
           : practice;
     }
-    if (pressing.medium().hasOwnGround()
-        || pressing.medium() instanceof Sublimation
-        || reading.tint() == 0) {
+    if (practiceSpeaks()) {
       return practice;
     }
-    double tint = reading.tint();
-    double nineOfTen = Spread.stayedBelow(tint, spread.tint());
     Sentence figure =
-        Sentence.of("bleed.heat.figure", (int) Math.min(100_000, Math.round(100 * tint)));
-    if (nineOfTen < SAFE_TINT) {
-      return Margin.safe(Question.BLEED, figure, said("safe")).byHeat();
+        Sentence.of("bleed.heat.figure", (int) Math.min(100_000, Math.round(100 * reading.tint())));
+    return switch (byTint()) {
+      case SAFE -> Margin.safe(Question.BLEED, figure, said("safe")).byHeat();
+      case TIGHT -> Margin.tight(Question.BLEED, figure, said("tight")).byHeat();
+      case NO -> no(figure);
+    };
+  }
+
+  Verdict verdict() {
+    return practiceSpeaks() ? practice.verdict() : byTint();
+  }
+
+  private Verdict byTint() {
+    double tint = reading.tint();
+    if (spread.tintBelow(reading) < SAFE_TINT) {
+      return Verdict.SAFE;
     }
     boolean forgiven = tint <= VISIBLE && practice.verdict() != Verdict.NO;
-    if (forgiven || !pressing.artwork().showsStains()) {
-      return Margin.tight(Question.BLEED, figure, said("tight")).byHeat();
-    }
+    return forgiven || !pressing.artwork().showsStains() ? Verdict.TIGHT : Verdict.NO;
+  }
+
+  /** Where no dye wanders into what lies there, or the computation does not know how. */
+  private boolean practiceSpeaks() {
+    return notModelled(pressing.garment())
+        || pressing.medium().hasOwnGround()
+        || pressing.medium() instanceof Sublimation
+        || reading.tint() == 0;
+  }
+
+  private Margin no(Sentence figure) {
+    Garment garment = pressing.garment();
     return Margin.no(
             Question.BLEED,
             figure,

@@ -59,7 +59,7 @@ public final class HeatMargins implements HeatModel {
     if (likeliest.ruleOut()) {
       return new Judgement(likeliest, null);
     }
-    Margins margins = margins(pressing, reading, spread(pressing, run), practice);
+    Margins margins = margins(pressing, reading, spread(pressing), practice);
     return new Judgement(margins, heat(pressing, run, reading));
   }
 
@@ -71,7 +71,7 @@ public final class HeatMargins implements HeatModel {
     }
     HeatRun.Run run = HeatRun.nominal(pressing, FINE);
     Reading reading = Reading.of(pressing, run.acts());
-    return new Bearing(pressing, practice, reading, spread(pressing, run));
+    return new Bearing(pressing, practice, reading, spread(pressing));
   }
 
   static Margins margins(Pressing pressing, Reading reading, Spread spread, Margins practice) {
@@ -106,33 +106,19 @@ public final class HeatMargins implements HeatModel {
     return ThroughCloth.time(pressing);
   }
 
-  /**
-   * What comes after the last bonding turn hardly differs between draws.
-   *
-   * @param run of all turns as they are likeliest
-   */
-  static Spread spread(Pressing pressing, HeatRun.Run run) {
+  /** What comes after the last bonding turn hardly differs between draws. */
+  static Spread spread(Pressing pressing) {
     List<Turn> turns = pressing.untilBonded();
-    Reading nominal = continued(pressing, turns, Draw.NOMINAL, run);
+    Reading nominal = coarse(pressing, turns, Draw.NOMINAL);
     List<Reading> off =
         Spread.draws(pressing.press().calibration()).stream()
-            .map(
-                draw ->
-                    draw.moisture() == 1
-                        ? continued(pressing, turns, draw, run)
-                        : Reading.of(pressing, HeatRun.of(pressing, turns, draw, COARSE)))
+            .map(draw -> coarse(pressing, turns, draw))
             .toList();
     return Spread.of(nominal, off);
   }
 
-  /** Only how damp the cloth was in the beginning changes what comes before the main press. */
-  private static Reading continued(
-      Pressing pressing, List<Turn> turns, Draw draw, HeatRun.Run run) {
-    int last = turns.size() - 1;
-    List<Act> acts = new ArrayList<>(run.acts().subList(0, last));
-    acts.addAll(
-        HeatRun.prepared(pressing, turns, draw).play(last, COARSE, run.before(last)).acts());
-    return Reading.of(pressing, acts);
+  private static Reading coarse(Pressing pressing, List<Turn> turns, Draw draw) {
+    return Reading.of(pressing, HeatRun.of(pressing, turns, draw, COARSE));
   }
 
   private static HeatReading heat(Pressing pressing, HeatRun.Run run, Reading reading) {

@@ -24,17 +24,28 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
   /** Nobody stands longer at a press than this, s. */
   private static final double LONGEST = 180;
 
+  Verdict verdict() {
+    if (outsideTheSheet()) {
+      return practice.verdict();
+    }
+    if (reading.bond() < TIGHT_FROM) {
+      return Verdict.NO;
+    }
+    return spread.bondReached(reading) >= SAFE_FROM ? Verdict.SAFE : Verdict.TIGHT;
+  }
+
   Margin margin() {
     if (outsideTheSheet()) {
       return practice;
     }
-    double nineOfTen = Spread.reached(reading.bond(), spread.bond());
+    double nineOfTen = spread.bondReached(reading);
     Sentence figure = Sentence.of("hold.figure.times", Times.upTo(reading.bond()));
-    if (reading.bond() < TIGHT_FROM) {
+    Verdict verdict = verdict();
+    if (verdict == Verdict.NO) {
       return no(figure).byHeat();
     }
     Margin margin =
-        nineOfTen >= SAFE_FROM
+        verdict == Verdict.SAFE
             ? Margin.safe(Question.HOLD, figure, says("safe", nineOfTen))
             : Margin.tight(Question.HOLD, figure, says("tight", nineOfTen));
     return warned(margin.byHeat());

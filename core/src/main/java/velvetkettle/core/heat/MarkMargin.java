@@ -30,30 +30,50 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     if (practice.verdict() == Verdict.NO) {
       return practice;
     }
-    Blend blend = pressing.garment().blend();
-    Optional<Fibre> softens =
-        blend.shares().stream()
-            .filter(FibreShare::counts)
-            .map(FibreShare::fibre)
-            .filter(fibre -> Softening.of(fibre).isPresent())
-            .min(Comparator.comparing(Fibre::limit));
-    Margin heat = softens.map(this::line).orElseGet(this::scorch);
-    if (softens.isPresent() && rank(scorch()) > rank(heat)) {
-      heat = scorch();
-    }
-    return warned(heat.byHeat());
+    Optional<Fibre> softens = softensFirst();
+    boolean scorches = softens.isEmpty() || byScorch().ordinal() > byLine(softens.get()).ordinal();
+    return warned((scorches ? scorch() : line(softens.get())).byHeat());
   }
 
-  private static int rank(Margin margin) {
-    return margin.verdict().ordinal();
+  Verdict verdict() {
+    if (practice.verdict() == Verdict.NO) {
+      return Verdict.NO;
+    }
+    Verdict byScorch = byScorch();
+    Verdict byLine = softensFirst().map(this::byLine).orElse(Verdict.SAFE);
+    return byScorch.ordinal() > byLine.ordinal() ? byScorch : byLine;
+  }
+
+  private Optional<Fibre> softensFirst() {
+    return pressing.garment().blend().shares().stream()
+        .filter(FibreShare::counts)
+        .map(FibreShare::fibre)
+        .filter(fibre -> Softening.of(fibre).isPresent())
+        .min(Comparator.comparing(Fibre::limit));
+  }
+
+  private Verdict byLine(Fibre fibre) {
+    double line = Softening.of(fibre).orElseThrow().degrees();
+    if (line <= reading.hottestCloth()) {
+      return Verdict.NO;
+    }
+    double clear = line - spread.clothBelow(reading);
+    return clear >= PracticeMargins.SAFE_CLEARANCE.degrees() ? Verdict.SAFE : Verdict.TIGHT;
+  }
+
+  private Verdict byScorch() {
+    if (reading.scorch() >= VISIBLE) {
+      return Verdict.NO;
+    }
+    return spread.scorchBelow(reading) < SAFE_SCORCH ? Verdict.SAFE : Verdict.TIGHT;
   }
 
   private Margin line(Fibre fibre) {
     Celsius line = Softening.of(fibre).orElseThrow();
     double clear = line.degrees() - reading.hottestCloth();
-    double nineOfTen = line.degrees() - spread.hottestCloth(reading.hottestCloth());
     Sentence figure = Sentence.of("mark.figure", Kelvin.of(Math.round(clear)));
-    if (clear <= 0) {
+    Verdict verdict = byLine(fibre);
+    if (verdict == Verdict.NO) {
       return Margin.no(
           Question.MARK,
           figure,
@@ -61,7 +81,7 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
               "mark.heat.too-hot", fibre, fibre.damage(), line, Celsius.of(reading.hottestCloth())),
           Sentence.of("mark.too-hot.lift", line));
     }
-    return nineOfTen >= PracticeMargins.SAFE_CLEARANCE.degrees()
+    return verdict == Verdict.SAFE
         ? Margin.safe(Question.MARK, figure, Sentence.of("mark.clear", fibre, fibre.damage(), line))
         : Margin.tight(
             Question.MARK, figure, Sentence.of("mark.near", fibre, fibre.damage(), line));
@@ -69,17 +89,17 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
 
   private Margin scorch() {
     double dose = reading.scorch();
-    double nineOfTen = Spread.stayedBelow(dose, spread.scorch());
     Sentence figure = Sentence.of("mark.heat.scorch.figure", (int) Math.round(100 * dose));
     Fibre fibre = yellowsFirst();
-    if (dose >= VISIBLE) {
+    Verdict verdict = byScorch();
+    if (verdict == Verdict.NO) {
       return Margin.no(
           Question.MARK,
           figure,
           Sentence.of("mark.heat.scorch.no", fibre),
           Sentence.of("mark.heat.scorch.no.lift"));
     }
-    return nineOfTen < SAFE_SCORCH
+    return verdict == Verdict.SAFE
         ? Margin.safe(Question.MARK, figure, Sentence.of("mark.heat.scorch.safe", fibre))
         : Margin.tight(Question.MARK, figure, Sentence.of("mark.heat.scorch.tight", fibre));
   }

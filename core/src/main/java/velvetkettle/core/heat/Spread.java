@@ -1,89 +1,74 @@
 package velvetkettle.core.heat;
 
 import java.util.List;
+import java.util.function.ToDoubleFunction;
+import velvetkettle.core.heat.band.Band;
+import velvetkettle.core.heat.band.Design;
+import velvetkettle.core.heat.band.Unknowns;
 import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.press.Calibration;
 
 /**
- * How far a pressing may stray from what was computed, from one run for each thing that is not
- * known: one standard deviation of it, its effect squared and added up. Sizes: engineering
- * estimates; narrower for a press that was measured. Adhesive kinetics, uneven platens and the form
- * of the model are not in it.
+ * How far a pressing may stray from what was computed, from a few runs with what is not known moved
+ * off its middle.
  *
- * @param bond standard deviation of the logarithm
+ * @param bond of the logarithm
  * @param scorch likewise
  * @param tint likewise
  * @param glueLine K
  * @param cloth of the hottest cloth, K
  */
-record Spread(double bond, double scorch, double tint, double glueLine, double cloth) {
-  /** How many standard deviations nine of ten draws stay within, on one side. */
-  private static final double NINE_OF_TEN = 1.2816;
-
+public record Spread(Band bond, Band scorch, Band tint, Band glueLine, Band cloth) {
   /** As if everything were known. */
-  static final Spread NONE = new Spread(0, 0, 0, 0, 0);
+  static final Spread NONE = new Spread(Band.NONE, Band.NONE, Band.NONE, Band.NONE, Band.NONE);
 
-  private static final double UNMEASURED_KELVIN = 7;
-  private static final double MEASURED_KELVIN = 2;
-  private static final double UNMEASURED_CONTACT = 1.42;
-  private static final double MEASURED_CONTACT = 1.15;
-  private static final double PRESSURE = 1.5;
-  private static final double CONDUCTIVITY = 1.20;
-  private static final double THICKNESS = 1.12;
-  private static final double MOISTURE = 1.25;
+  /** Doses below this are none. */
+  private static final double NOTHING = 1e-12;
 
-  /** Each thing that is not known, one standard deviation off. */
+  /** The guesses that a spread is made from. */
   static List<Draw> draws(Calibration calibration) {
-    boolean measured = calibration.measured();
-    double kelvin = measured ? MEASURED_KELVIN : UNMEASURED_KELVIN;
-    double contact = measured ? MEASURED_CONTACT : UNMEASURED_CONTACT;
-    return List.of(
-        new Draw(kelvin, 1, 1, 1, 1, 1),
-        new Draw(0, contact, 1, 1, 1, 1),
-        new Draw(0, 1, PRESSURE, 1, 1, 1),
-        new Draw(0, 1, 1, CONDUCTIVITY, 1, 1),
-        new Draw(0, 1, 1, 1, THICKNESS, 1),
-        new Draw(0, 1, 1, 1, 1, MOISTURE));
+    Unknowns unknowns = Unknowns.of(calibration);
+    return Design.guesses().stream().map(unknowns::draw).toList();
   }
 
+  /**
+   * @param off a reading for each of the guesses
+   */
   static Spread of(Reading nominal, List<Reading> off) {
-    double bond = 0;
-    double scorch = 0;
-    double tint = 0;
-    double glueLine = 0;
-    double cloth = 0;
-    for (Reading one : off) {
-      bond += square(logRatio(one.bond(), nominal.bond()));
-      scorch += square(logRatio(one.scorch(), nominal.scorch()));
-      tint += square(logRatio(one.tint(), nominal.tint()));
-      glueLine += square(one.glueLine() - nominal.glueLine());
-      cloth += square(one.hottestCloth() - nominal.hottestCloth());
-    }
     return new Spread(
-        Math.sqrt(bond), Math.sqrt(scorch), Math.sqrt(tint), Math.sqrt(glueLine), Math.sqrt(cloth));
+        band(nominal, off, reading -> log(reading.bond())),
+        band(nominal, off, reading -> log(reading.scorch())),
+        band(nominal, off, reading -> log(reading.tint())),
+        band(nominal, off, Reading::glueLine),
+        band(nominal, off, Reading::hottestCloth));
+  }
+
+  private static Band band(Reading nominal, List<Reading> off, ToDoubleFunction<Reading> value) {
+    return Design.band(value.applyAsDouble(nominal), off.stream().mapToDouble(value).toArray());
+  }
+
+  public static double log(double dose) {
+    return Math.log(Math.max(NOTHING, dose));
   }
 
   /** What nine of ten reach. */
-  static double reached(double nominal, double logDeviation) {
-    return nominal * Math.exp(-NINE_OF_TEN * logDeviation);
+  double bondReached(Reading reading) {
+    return reading.bond() * Math.exp(bond.low());
   }
 
   /** What nine of ten stay below. */
-  static double stayedBelow(double nominal, double logDeviation) {
-    return nominal * Math.exp(NINE_OF_TEN * logDeviation);
+  double scorchBelow(Reading reading) {
+    return reading.scorch() * Math.exp(scorch.high());
   }
 
-  /** What nine of ten stay below, for a temperature. */
-  double hottestCloth(double nominal) {
-    return nominal + NINE_OF_TEN * cloth;
+  /** What nine of ten stay below. */
+  double tintBelow(Reading reading) {
+    return reading.tint() * Math.exp(tint.high());
   }
 
-  private static double logRatio(double off, double nominal) {
-    return off > 0 && nominal > 0 ? Math.log(off / nominal) : 0;
-  }
-
-  private static double square(double value) {
-    return value * value;
+  /** What nine of ten stay below, °C. */
+  double clothBelow(Reading reading) {
+    return reading.hottestCloth() + cloth.high();
   }
 }

@@ -16,7 +16,6 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.ArtKind;
@@ -137,8 +136,7 @@ final class PressingBuilder {
   }
 
   Spread spread() {
-    Pressing pressing = build();
-    return HeatMargins.spread(pressing, HeatRun.nominal(pressing, 0.1));
+    return HeatMargins.spread(build());
   }
 
   Pressing build() {

@@ -1,0 +1,50 @@
+package velvetkettle.core.heat.band;
+
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.press.Calibration;
+
+/**
+ * What is not known of a press and a cloth, and one standard deviation of each. Engineering
+ * estimates; narrower for a press that was measured. Adhesive kinetics, uneven platens and the form
+ * of the model are not in it.
+ *
+ * @param platen how far the platen is from what it says, K
+ * @param contact factor of the press's contact
+ */
+public record Unknowns(double platen, double contact) {
+  public static final int COUNT = 6;
+
+  public static final int PLATEN = 0;
+  static final int CONTACT = 1;
+  static final int PRESSURE = 2;
+  static final int CONDUCTIVITY = 3;
+  static final int THICKNESS = 4;
+  static final int MOISTURE = 5;
+
+  private static final double PRESSURE_FACTOR = 1.5;
+  private static final double CONDUCTIVITY_FACTOR = 1.20;
+  private static final double THICKNESS_FACTOR = 1.12;
+  private static final double MOISTURE_FACTOR = 1.25;
+
+  private static final Unknowns UNMEASURED = new Unknowns(7, 1.42);
+  private static final Unknowns MEASURED = new Unknowns(2, 1.15);
+
+  public static Unknowns of(Calibration calibration) {
+    return calibration.measured() ? MEASURED : UNMEASURED;
+  }
+
+  /**
+   * One guess.
+   *
+   * @param deviations of each unknown in its own standard deviations, in the order of the indices
+   */
+  public Draw draw(double... deviations) {
+    return new Draw(
+        platen * deviations[PLATEN],
+        Math.pow(contact, deviations[CONTACT]),
+        Math.pow(PRESSURE_FACTOR, deviations[PRESSURE]),
+        Math.pow(CONDUCTIVITY_FACTOR, deviations[CONDUCTIVITY]),
+        Math.pow(THICKNESS_FACTOR, deviations[THICKNESS]),
+        Math.pow(MOISTURE_FACTOR, deviations[MOISTURE]));
+  }
+}
