@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useNextFrame } from '@/shell/useNextFrame'
 import type { DesignReading } from './designs'
 
 /** A design as it is seen, or as it lies on the mat, with the places that fail. */
@@ -30,6 +31,8 @@ const turned = computed(() => {
 const mark = computed(() => size.value / 70)
 const at = (layer: number, fault: number) => props.chosen?.layer === layer && props.chosen.fault === fault
 const MOST_MARKS = 150
+/** The art first, then its marks: a design of many islands would hold the page up with both at once. */
+const marked = useNextFrame(() => props.reading)
 </script>
 
 <template>
@@ -42,7 +45,7 @@ const MOST_MARKS = 150
         :fill="layer.colour"
         fill-rule="evenodd"
         class="film"
-        vector-effect="non-scaling-stroke"
+        :stroke-width="size / 800"
       />
       <path
         v-if="reading.print"
@@ -58,7 +61,7 @@ const MOST_MARKS = 150
         vector-effect="non-scaling-stroke"
       />
       <path v-if="letters" :d="letters" class="letters" fill-rule="evenodd" />
-      <template v-if="faults">
+      <template v-if="faults && marked">
         <g v-for="(layer, n) in reading.layers" :key="layer.colour">
           <circle
             v-for="(fault, i) in layer.faults.slice(0, MOST_MARKS)"
@@ -89,7 +92,6 @@ const MOST_MARKS = 150
 
 .film {
   stroke: #8a7d76;
-  stroke-width: 0.6;
 }
 
 .cut-line {

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
+import { useNextFrame } from '@/shell/useNextFrame'
 import type { DesignReading } from './designs'
 
 /** What fails, the worst first, over all colours. */
@@ -9,6 +10,7 @@ const props = defineProps<{ reading: DesignReading; chosen: { layer: number; fau
 const emit = defineEmits<{ choose: [layer: number, fault: number] }>()
 const { title } = useVocabulary()
 const SHOWN = 60
+const listed = useNextFrame(() => props.reading)
 
 const all = computed(() =>
   props.reading.layers
@@ -21,7 +23,7 @@ const count = computed(() => props.reading.layers.reduce((sum, { allFaults }) =>
 <template>
   <div class="faults" tabindex="0" role="region" :aria-label="$t('cut.faults')">
     <p v-if="!count" class="clean">{{ $t('cut.clean') }}</p>
-    <ol v-else>
+    <ol v-else-if="listed">
       <li v-for="each in all.slice(0, SHOWN)" :key="`${each.layer} ${each.fault}`">
         <button
           type="button"
@@ -34,7 +36,7 @@ const count = computed(() => props.reading.layers.reduce((sum, { allFaults }) =>
         </button>
       </li>
     </ol>
-    <p v-if="count > SHOWN" class="muted">{{ $t('cut.moreFaults', { n: count - SHOWN }) }}</p>
+    <p v-if="listed && count > SHOWN" class="muted">{{ $t('cut.moreFaults', { n: count - SHOWN }) }}</p>
   </div>
 </template>
 

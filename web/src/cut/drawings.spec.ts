@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mounted } from '@/testing/mounted'
 import ArtDrawing from './ArtDrawing.vue'
 import type { DesignReading, LaidPiece, LayoutView } from './designs'
@@ -84,6 +84,15 @@ const layout: LayoutView = {
   prints: [],
   taken: false,
 }
+
+/** Frames are shown at once. */
+beforeEach(() => {
+  vi.stubGlobal('requestAnimationFrame', (shown: FrameRequestCallback) => {
+    shown(0)
+    return 1
+  })
+})
+afterEach(() => vi.unstubAllGlobals())
 
 describe('the drawing of a design', () => {
   it('is turned over as it lies on the mat', async () => {

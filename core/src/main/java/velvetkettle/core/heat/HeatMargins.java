@@ -74,6 +74,19 @@ public final class HeatMargins implements HeatModel {
     return new Bearing(pressing, practice, reading, spread(pressing));
   }
 
+  /**
+   * The words alone, for places of a map.
+   *
+   * @param reading of the pressing as it is likeliest
+   */
+  public static Verdicts verdicts(Pressing pressing, Reading reading, Spread spread) {
+    Margins practice = PracticeMargins.margins(pressing);
+    return new Verdicts(
+        new HoldMargin(pressing, reading, spread, practice.hold()).verdict(),
+        new MarkMargin(pressing, reading, spread, practice.mark()).verdict(),
+        new BleedMargin(pressing, reading, spread, practice.bleed()).verdict());
+  }
+
   static Margins margins(Pressing pressing, Reading reading, Spread spread, Margins practice) {
     return new Margins(
         new HoldMargin(pressing, reading, spread, practice.hold()).margin(),

@@ -156,14 +156,30 @@ public final class Trace {
 
   /** A rate that is known at each moment, integrated over the phase by trapezia. */
   public double integral(IntToDoubleFunction rate) {
-    double sum = 0;
+    return size == 0 ? 0 : integrals(rate)[size - 1];
+  }
+
+  /** The same up to each moment. */
+  public double[] integrals(IntToDoubleFunction rate) {
+    double[] sums = new double[size];
     double before = size == 0 ? 0 : rate.applyAsDouble(0);
     for (int i = 1; i < size; i++) {
       double now = rate.applyAsDouble(i);
-      sum += (seconds[i] - seconds[i - 1]) * (before + now) / 2;
+      sums[i] = sums[i - 1] + (seconds[i] - seconds[i - 1]) * (before + now) / 2;
       before = now;
     }
-    return sum;
+    return sums;
+  }
+
+  /** The highest value up to each moment. */
+  public double[] highest(IntToDoubleFunction value) {
+    double[] highest = new double[size];
+    double so = Double.NEGATIVE_INFINITY;
+    for (int i = 0; i < size; i++) {
+      so = Math.max(so, value.applyAsDouble(i));
+      highest[i] = so;
+    }
+    return highest;
   }
 
   private int check(int part) {

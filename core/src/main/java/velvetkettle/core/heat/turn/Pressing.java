@@ -40,6 +40,56 @@ public record Pressing(
     turns = List.copyOf(turns);
   }
 
+  /**
+   * The same at another setting: with the platen goes every press that was at its temperature, with
+   * the time the main one.
+   */
+  public Pressing at(Celsius otherPlaten, Seconds otherTime) {
+    List<Turn> changed =
+        turns.stream()
+            .map(
+                turn ->
+                    turn instanceof Turn.Closed closed
+                        ? at(closed, otherPlaten, otherTime)
+                        : turn)
+            .toList();
+    return new Pressing(
+        garment,
+        artwork,
+        medium,
+        press,
+        workroom,
+        temperatureRange,
+        timeRange,
+        bySheet,
+        otherPlaten,
+        otherTime,
+        pressure,
+        changed);
+  }
+
+  /** The same as the trade would press it, whatever the material's sheet says. */
+  public Pressing withoutSheet() {
+    return new Pressing(
+        garment,
+        artwork,
+        medium,
+        press,
+        workroom,
+        temperatureRange,
+        timeRange,
+        false,
+        platen,
+        time,
+        pressure,
+        turns);
+  }
+
+  private Turn at(Turn.Closed closed, Celsius otherPlaten, Seconds otherTime) {
+    Turn.Closed hot = closed.platen().equals(platen) ? closed.at(otherPlaten) : closed;
+    return closed.role() == Turn.Role.MAIN ? hot.lasting(otherTime) : hot;
+  }
+
   public Bench bench() {
     return new Bench(garment, press, workroom);
   }

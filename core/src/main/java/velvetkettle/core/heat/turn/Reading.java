@@ -1,6 +1,7 @@
 package velvetkettle.core.heat.turn;
 
 import java.util.List;
+import java.util.function.IntToDoubleFunction;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fibre;
@@ -115,7 +116,7 @@ public record Reading(
   }
 
   /** Bare: the platen itself or a film meets the cloth; paper and pressing cloth do not shine. */
-  private static boolean touchesBare(Act act) {
+  static boolean touchesBare(Act act) {
     LayerKind above = LayerKind.HEATED_PLATEN;
     for (Laying.Band band : act.laying().bands()) {
       LayerKind kind = band.layer().kind();
@@ -143,11 +144,17 @@ public record Reading(
         .flatMap(share -> Scorch.of(share.fibre()).stream())
         .mapToDouble(
             scorch ->
-                acts.stream()
-                    .mapToDouble(act -> act.trace().integral(m -> scorch.rate(act.hottestCloth(m))))
-                    .sum())
+acts.stream().mapToDouble(act -> scorch(scorch, act)).sum())
         .max()
         .orElse(0);
+  }
+
+  private static double scorch(Scorch fibre, Act act) {
+    return act.trace().integral(scorchRate(fibre, act));
+  }
+
+  static IntToDoubleFunction scorchRate(Scorch fibre, Act act) {
+    return moment -> fibre.rate(act.hottestCloth(moment));
   }
 
   /**
@@ -155,21 +162,25 @@ public record Reading(
    * already.
    */
   static double fading(Pressing pressing, List<Act> acts, boolean liesThere) {
-    boolean dyed = pressing.garment().dye() == DyeKind.SUBLIMATED;
     boolean printed = liesThere && pressing.medium() instanceof Sublimation;
-    if (!dyed && !printed) {
+    if (!isPrinted(pressing) && !printed) {
       return 0;
     }
     return acts.stream()
         .filter(Act::closed)
-        .mapToDouble(
-            act ->
-                act.trace()
-                    .integral(
-                        m ->
-                            Resublimation.rate(
-                                dyed ? act.hottestCloth(m) : act.clothUnderMedium(m))))
+        .mapToDouble(act -> act.trace().integral(fadingRate(pressing, act)))
         .sum();
+  }
+
+  private static boolean isPrinted(Pressing pressing) {
+    return pressing.garment().dye() == DyeKind.SUBLIMATED;
+  }
+
+  /** Of cloth whose colour was sublimated; of a print that lies there where it was not. */
+  static IntToDoubleFunction fadingRate(Pressing pressing, Act act) {
+    boolean dyed = isPrinted(pressing);
+    return moment ->
+        Resublimation.rate(dyed ? act.hottestCloth(moment) : act.clothUnderMedium(moment));
   }
 
   /**
@@ -179,26 +190,27 @@ public record Reading(
     if (pressing.medium().hasOwnGround() || pressing.medium() instanceof Sublimation) {
       return 0;
     }
-    Garment garment = pressing.garment();
-    double polyester = garment.blend().percent(Fibre.POLYESTER) / 100;
-    boolean blocked = pressing.medium().blocksDye();
     double tint = 0;
     boolean lies = liesThere;
     for (Act act : acts) {
       lies = lies || act.bonds();
       if (lies) {
-        tint +=
-            act.trace()
-                .integral(
-                    moment -> {
-                      double celsius = act.clothUnderMedium(moment);
-                      return celsius < Migration.ENDS_BELOW
-                          ? 0
-                          : Migration.rate(
-                              celsius, garment.dye(), garment.colour().depth(), polyester, blocked);
-                    });
+        tint += act.trace().integral(tintRate(pressing, act));
       }
     }
     return tint;
+  }
+
+  static IntToDoubleFunction tintRate(Pressing pressing, Act act) {
+    Garment garment = pressing.garment();
+    double polyester = garment.blend().percent(Fibre.POLYESTER) / 100;
+    boolean blocked = pressing.medium().blocksDye();
+    return moment -> {
+      double celsius = act.clothUnderMedium(moment);
+      return celsius < Migration.ENDS_BELOW
+          ? 0
+          : Migration.rate(
+              celsius, garment.dye(), garment.colour().depth(), polyester, blocked);
+    };
   }
 }

@@ -36,6 +36,10 @@ public sealed interface Turn {
       return new Closed(name, stack, platen, pressure, longer, role);
     }
 
+    public Closed at(Celsius hotter) {
+      return new Closed(name, stack, hotter, pressure, time, role);
+    }
+
     public Closed over(Stack other) {
       return new Closed(name, other, platen, pressure, time, role);
     }

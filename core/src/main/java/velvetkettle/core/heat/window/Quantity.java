@@ -1,0 +1,49 @@
+package velvetkettle.core.heat.window;
+
+import velvetkettle.core.heat.Spread;
+import velvetkettle.core.heat.turn.Reading;
+
+/** What is read at every place: logarithms of doses, and temperatures. */
+enum Quantity {
+  BOND,
+  SCORCH,
+  TINT,
+  GLUE_LINE,
+  CLOTH;
+
+  double of(Reading reading) {
+    return switch (this) {
+      case BOND -> Spread.log(reading.bond());
+      case SCORCH -> Spread.log(reading.scorch());
+      case TINT -> Spread.log(reading.tint());
+      case GLUE_LINE -> reading.glueLine();
+      case CLOTH -> reading.hottestCloth();
+    };
+  }
+
+  static double[] all(Reading reading) {
+    double[] all = new double[values().length];
+    for (Quantity quantity : values()) {
+      all[quantity.ordinal()] = quantity.of(reading);
+    }
+    return all;
+  }
+
+  /** The reading behind the numbers, as far as a word needs it. */
+  static Reading reading(double[] all) {
+    return new Reading(
+        Math.exp(all[BOND.ordinal()]),
+        Double.NaN,
+        all[GLUE_LINE.ordinal()],
+        all[CLOTH.ordinal()],
+        dose(all[SCORCH.ordinal()]),
+        dose(all[TINT.ordinal()]),
+        0,
+        0,
+        0);
+  }
+
+  private static double dose(double logarithm) {
+    return logarithm <= Spread.log(0) ? 0 : Math.exp(logarithm);
+  }
+}
