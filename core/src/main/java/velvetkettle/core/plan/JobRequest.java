@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.turn.Bench;
 import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.Work;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.PlatenOnGarment;
@@ -46,19 +47,31 @@ public record JobRequest(
 
   /** The same with other media taken; null where none is. */
   public JobRequest withMedia(Function<Decoration, @Nullable String> taken) {
-    List<Decoration> changed =
-        decorations.stream()
-            .map(
-                d ->
-                    new Decoration(
-                        d.id(), d.artwork(), taken.apply(d), d.material(), d.over(), d.spot()))
-            .toList();
+    return withDecorations(decorations.stream().map(d -> d.with(taken.apply(d), d.own())).toList());
+  }
+
+  /** The same with other decorations. */
+  public JobRequest withDecorations(List<Decoration> changed) {
     return new JobRequest(garment, changed, pieces, press, workroom, shop, experience);
   }
 
   /** What the work is done on and with, by one of the shop's tools. */
   Bench bench(Press tool) {
     return new Bench(garment.asCloth(), tool, workroom == null ? Workroom.USUAL : workroom);
+  }
+
+  /** The tool for a decoration: what the maker settled, where that can do it, else the shop's. */
+  Press toolFor(Decoration decoration, PressMedium medium) {
+    String wanted = decoration.own(medium).press();
+    Press first = wanted == null ? press : tool(wanted);
+    return shop.toolFor(medium, first).orElse(press);
+  }
+
+  /** What the Stacks of a decoration are laid up between. */
+  Ground ground(Decoration decoration, PressMedium medium, Press tool) {
+    Boolean raised = decoration.own(medium).raised();
+    return new Ground(
+        garment, tool, raised == null ? placing(decoration, tool).insert() != null : raised);
   }
 
   /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */
@@ -83,6 +96,14 @@ public record JobRequest(
 
   Work work(Decoration decoration) {
     return new Work(garment, decoration.artwork(), shop.schools());
+  }
+
+  /** The decoration of that id; {@link IllegalArgumentException} where there is none. */
+  public Decoration decoration(String id) {
+    return decorations.stream()
+        .filter(decoration -> decoration.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no decoration " + id));
   }
 
   /** The press of that name; the one the job is meant for where the name is null or unknown. */

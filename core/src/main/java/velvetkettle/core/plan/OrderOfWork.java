@@ -76,7 +76,9 @@ final class OrderOfWork {
       if (pressed == null) {
         throw new IllegalStateException("nothing is pressed for " + decoration.id());
       }
-      return new Ground(garment, pressed.press(), placing.insert() != null);
+      Boolean raised = decoration.own(pressed.medium()).raised();
+      return new Ground(
+          garment, pressed.press(), raised == null ? placing.insert() != null : raised);
     }
 
     /** Whether the garment is turned over between this one and another. */
@@ -161,10 +163,11 @@ final class OrderOfWork {
     longestDrying(pressed).ifPresent(this::prePress);
   }
 
-  /** A wand has nothing to flatten a cloth with. */
+  /** A wand has nothing to flatten a cloth with; a maker may leave it out. */
   private static Optional<Pressed> longestDrying(List<Pressed> pressed) {
     return pressed.stream()
         .filter(p -> p.press().kind() != PressKind.WAND)
+        .filter(p -> p.recipe().drying().value().count() > 0)
         .max(Comparator.comparing(p -> p.recipe().drying().value()));
   }
 

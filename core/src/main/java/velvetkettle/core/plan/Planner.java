@@ -6,24 +6,19 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.HeatReading;
-import velvetkettle.core.heat.Judgement;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.window.WindowMap;
+import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.rule.Finding;
 import velvetkettle.core.plan.rule.Rule;
 import velvetkettle.core.plan.rule.Rules;
 import velvetkettle.core.plan.rule.Weighing;
-import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.Side;
-import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -32,7 +27,8 @@ import velvetkettle.core.quantity.Sentence;
  * of work.
  *
  * <ol>
- *   <li>Settle the best recipe for each medium; judge its margins and the rules.
+ *   <li>Settle the recipe for each medium, the most forgiving one for what was taken; judge its
+ *       margins and the rules.
  *   <li>A "no" or a veto rules it out, with what would lift it; the rest are ranked.
  *   <li>What the maker took, or else the first, or else the no-heat way, is put together: the order
  *       in which nothing undoes what lies there already.
@@ -44,15 +40,26 @@ public final class Planner {
   private static final double LONGEST_ORDER = 2_000_000;
 
   private final HeatModel heat;
+  private final Settling settling;
   private final List<Rule> rules;
 
+  /** Computes every window anew. */
   public Planner(HeatModel heat) {
-    this(heat, Rules.all());
+    this(heat, WindowMap::of);
+  }
+
+  public Planner(HeatModel heat, WindowMaps maps) {
+    this(heat, maps, Rules.all());
   }
 
   /** With fewer rules than there are, to see what each is for. */
   Planner(HeatModel heat, List<Rule> rules) {
+    this(heat, WindowMap::of, rules);
+  }
+
+  private Planner(HeatModel heat, WindowMaps maps, List<Rule> rules) {
     this.heat = heat;
+    settling = new Settling(heat, maps);
     this.rules = rules;
   }
 
@@ -118,7 +125,7 @@ public final class Planner {
   }
 
   private Weighed weigh(JobRequest job, Decoration decoration, PressMedium medium) {
-    Press tool = job.shop().toolFor(medium, job.press()).orElse(job.press());
+    Press tool = job.toolFor(decoration, medium);
     List<Finding> findings =
         Rules.judge(
             rules,
@@ -133,65 +140,34 @@ public final class Planner {
     if (veto.isPresent()) {
       return veto.get();
     }
-    Judged judged = judge(job, decoration, medium, tool);
-    veto = byMargin(medium, judged.judgement().margins());
-    return veto.isPresent() ? veto.get() : option(job, decoration, medium, judged, findings);
-  }
-
-  /** A recipe with what heat makes of it. */
-  private record Judged(Recipe recipe, Stack stack, Press tool, Judgement judgement) {}
-
-  private Judged judge(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
-    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
-    Recipe recipe = writer.write(heat);
-    Placing placing = job.placing(decoration, tool);
-    boolean raised = placing.insert() != null;
-    Stack stack = stack(new Ground(job.garment(), tool, raised), medium, recipe.cover().value());
-    OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
-    Pressing pressing = Pressings.of(job, decoration, writer, pressed);
-    if (medium.side() == Side.BACK && !writer.bySheet()) {
-      recipe = throughCloth(recipe, pressing);
-      pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
-      pressing = Pressings.of(job, decoration, writer, pressed);
-    }
-    Judgement judgement = heat.judge(pressing);
-    HeatReading reading = judgement.heat();
-    if (reading == null) {
-      return new Judged(recipe, stack, tool, judgement);
-    }
-    PeelWait wait = PeelWait.of(recipe, reading);
-    List<Evidence> ofTime = HeatEvidence.of(recipe.time().value(), reading);
-    Recipe heated = recipe.heated(ofTime, wait.time(), wait.why());
-    return new Judged(heated, reading.stack(), tool, judgement);
-  }
-
-  /** A press from the back goes on until the heat is through, where that takes longer. */
-  private Recipe throughCloth(Recipe recipe, Pressing pressing) {
-    return heat.throughCloth(pressing)
-        .filter(time -> time.compareTo(recipe.time().value()) > 0)
-        .map(recipe::longer)
-        .orElse(recipe);
+    boolean taken = medium.key().equals(decoration.medium());
+    Settling.Settled settled =
+        taken
+            ? settling.mostForgiving(job, decoration, medium, tool)
+            : settling.usual(job, decoration, medium, tool);
+    veto = byMargin(medium, settled.judgement().margins());
+    return veto.isPresent() ? veto.get() : option(job, decoration, medium, settled, findings);
   }
 
   private static Option option(
       JobRequest job,
       Decoration decoration,
       PressMedium medium,
-      Judged judged,
+      Settling.Settled settled,
       List<Finding> findings) {
     return new Option(
         medium.key(),
         medium.term(),
-        judged.recipe(),
-        judged.judgement().margins(),
+        settled.recipe(),
+        settled.judgement().margins(),
         List.of(),
         findings.stream().map(Finding::reason).toList(),
         medium.preparation(job.work(decoration)),
-        judged.stack(),
-        judged.tool().name(),
+        settled.stack(),
+        settled.tool().name(),
         TestFirst.of(job.garment(), medium, job.experience()).orElse(null),
         Scores.of(job, decoration.artwork(), medium),
-        order(medium, decoration, judged.recipe(), job.pieces()));
+        order(medium, decoration, settled.recipe(), job.pieces()));
   }
 
   /**
@@ -220,12 +196,6 @@ public final class Planner {
         question,
         reason,
         lift == null ? Sentence.of("lift.nothing") : lift);
-  }
-
-  private static Stack stack(Ground ground, PressMedium medium, CoverSheet cover) {
-    return medium.side() == Side.FACE
-        ? StackBuilder.fromFace(ground, medium, cover)
-        : StackBuilder.fromBack(ground, medium, cover);
   }
 
   private static Seconds order(

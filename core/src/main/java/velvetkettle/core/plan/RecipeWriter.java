@@ -55,9 +55,15 @@ final class RecipeWriter {
   private final InstructionSheet sheet;
   private final Press press;
   private final int positions;
+  private final OwnSetting own;
 
   private RecipeWriter(
-      Bench bench, Work work, PressMedium medium, InstructionSheet sheet, int positions) {
+      Bench bench,
+      Work work,
+      PressMedium medium,
+      InstructionSheet sheet,
+      int positions,
+      OwnSetting own) {
     this.bench = bench;
     garment = bench.garment();
     this.work = work;
@@ -65,6 +71,7 @@ final class RecipeWriter {
     this.sheet = sheet;
     press = bench.press();
     this.positions = positions;
+    this.own = own;
   }
 
   /**
@@ -76,7 +83,8 @@ final class RecipeWriter {
         job.work(decoration),
         medium,
         sheetFor(decoration, medium),
-        job.placing(decoration, tool).positions().size());
+        job.placing(decoration, tool).positions().size(),
+        decoration.own(medium));
   }
 
   private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
@@ -91,9 +99,24 @@ final class RecipeWriter {
    */
   Recipe write(HeatModel heat) {
     PlatenWriter.Settled hot = PlatenWriter.settle(bench, medium, sheet);
+    Celsius shown = own.dial();
+    if (shown != null) {
+      hot =
+          new PlatenWriter.Settled(
+              shown.minus(press.calibration().readsHigh()),
+              Recommended.of(shown, yours("why.own-dial", hot.dial().value())));
+    }
+    Recommended<Seconds> usual = time();
+    Seconds wanted = own.time();
+    Recommended<Seconds> time =
+        wanted == null ? usual : Recommended.of(wanted, yours("why.own-time", usual.value()));
+    return write(heat, hot, time);
+  }
+
+  /** At a setting that something else has settled. */
+  Recipe write(HeatModel heat, PlatenWriter.Settled hot, Recommended<Seconds> time) {
     Celsius platen = hot.platen();
     Recommended<Celsius> dial = hot.dial();
-    Recommended<Seconds> time = time();
     Recommended<Peel> peel = peel();
     Recommended<Pressure> pressure = pressure();
     Setting main = new Setting(dial.value(), platen, time.value(), pressure.value());
@@ -111,15 +134,40 @@ final class RecipeWriter {
         medium.cutFace(),
         medium.side(),
         medium.glueSide(),
-        new DryingWriter(heat, bench, medium, work.schools()).drying(platen, time.value()),
-        medium.placedOnCoolCloth() || shellFromCold(),
+        drying(heat, platen, time.value()),
+        coolBeforePlacing(),
         extras(medium.before(work), main),
-        extras(medium.after(work), main),
+        extras(after(), main),
         medium.stitch(),
         press.kind() == PressKind.WAND ? 1 : positions,
         ToolWriter.of(press, medium, work, pressure.value(), sheet.steam()),
         Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")),
         keepBack());
+  }
+
+  private Recommended<Seconds> drying(HeatModel heat, Celsius platen, Seconds mainPress) {
+    Recommended<Seconds> usual =
+        new DryingWriter(heat, bench, medium, work.schools()).drying(platen, mainPress);
+    Seconds wanted = own.drying();
+    return wanted == null ? usual : Recommended.of(wanted, yours("why.own-time", usual.value()));
+  }
+
+  private boolean coolBeforePlacing() {
+    Boolean wanted = own.cooled();
+    return wanted == null ? medium.placedOnCoolCloth() || shellFromCold() : wanted;
+  }
+
+  private List<ExtraPress> after() {
+    List<ExtraPress> after = new ArrayList<>(medium.after(work));
+    Seconds back = own.fromBack();
+    if (back != null) {
+      after.add(ExtraPress.fromBack(CoverSheet.NONE, back.count()));
+    }
+    return after;
+  }
+
+  private static Evidence yours(String key, Object... arguments) {
+    return new Evidence(Source.YOURS, Sentence.of(key, arguments));
   }
 
   private List<ShortPress> extras(List<ExtraPress> presses, Setting main) {
@@ -248,16 +296,20 @@ final class RecipeWriter {
   }
 
   private Recommended<CoverSheet> cover() {
-    CoverSheet own = sheet.cover();
-    CoverSheet wanted = own != null ? own : medium.cover(work);
+    CoverSheet bySheet = sheet.cover();
+    CoverSheet wanted = bySheet != null ? bySheet : medium.cover(work);
     CoverSheet cover = unlessClad(wanted);
+    CoverSheet settled = own.cover();
+    if (settled != null) {
+      return Recommended.of(settled, yours("why.own-cover", cover));
+    }
     if (cover != wanted) {
       return Recommended.of(cover, Evidence.trade("why.cover-clad", press.name()));
     }
     return Recommended.of(
         cover,
-        own != null
-            ? sheetSays("why.sheet-cover", own)
+        bySheet != null
+            ? sheetSays("why.sheet-cover", bySheet)
             : Evidence.trade("why." + cover.term().key(), cover));
   }
 

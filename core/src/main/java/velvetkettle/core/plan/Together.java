@@ -31,6 +31,10 @@ import velvetkettle.core.quantity.Sentence;
  */
 final class Together {
   private static final long MARGIN = 1_000_000;
+
+  /** Practice gives way where it would cost a margin. */
+  private static final long UNUSUAL = 500_000;
+
   private static final long HOTTER_LATER = 1_000;
 
   private final HeatModel heat;
@@ -124,7 +128,7 @@ final class Together {
       if (Precedence.against(things.get(thing), things.get(other)).isPresent()) {
         return OrderSolver.IMPOSSIBLE;
       }
-      cost += MARGIN * Precedence.unusual(things.get(thing), things.get(other));
+      cost += UNUSUAL * Precedence.unusual(things.get(thing), things.get(other));
       boolean hotter = platen(other) > platen(thing);
       cost += (hotter ? HOTTER_LATER : 0) + (other < thing ? 1 : 0);
     }

@@ -46,8 +46,7 @@ public final class Openings {
     int below = main.laying().bondBelow();
     print =
         trace.integrals(
-            moment ->
-                prints() ? SublimationDose.rate(trace.interfaceBelow(moment, below)) : 0);
+            moment -> prints() ? SublimationDose.rate(trace.interfaceBelow(moment, below)) : 0);
     flows = below < 0 ? Double.NaN : trace.hotterThan(Steam.COUNTS_ABOVE, below);
   }
 

@@ -49,9 +49,7 @@ public record Pressing(
         turns.stream()
             .map(
                 turn ->
-                    turn instanceof Turn.Closed closed
-                        ? at(closed, otherPlaten, otherTime)
-                        : turn)
+                    turn instanceof Turn.Closed closed ? at(closed, otherPlaten, otherTime) : turn)
             .toList();
     return new Pressing(
         garment,

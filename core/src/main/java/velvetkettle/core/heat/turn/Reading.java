@@ -142,9 +142,7 @@ public record Reading(
     return blend.shares().stream()
         .filter(FibreShare::counts)
         .flatMap(share -> Scorch.of(share.fibre()).stream())
-        .mapToDouble(
-            scorch ->
-acts.stream().mapToDouble(act -> scorch(scorch, act)).sum())
+        .mapToDouble(scorch -> acts.stream().mapToDouble(act -> scorch(scorch, act)).sum())
         .max()
         .orElse(0);
   }
@@ -209,8 +207,7 @@ acts.stream().mapToDouble(act -> scorch(scorch, act)).sum())
       double celsius = act.clothUnderMedium(moment);
       return celsius < Migration.ENDS_BELOW
           ? 0
-          : Migration.rate(
-              celsius, garment.dye(), garment.colour().depth(), polyester, blocked);
+          : Migration.rate(celsius, garment.dye(), garment.colour().depth(), polyester, blocked);
     };
   }
 }

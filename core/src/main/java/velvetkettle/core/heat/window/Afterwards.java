@@ -16,7 +16,7 @@ import velvetkettle.core.quantity.Seconds;
  */
 final class Afterwards {
   private static final int TEMPERATURES = 5;
-  private static final double[] SHARES = {1.0 / 60, 1.0 / 15, 1.0 / 4, 1};
+  private static final double[] SHARES = {1.0 / 60, 1.0 / 20, 1.0 / 10, 1.0 / 5, 1.0 / 2, 1};
 
   private final double[] celsius = new double[TEMPERATURES];
   private final double[] seconds = new double[SHARES.length];
@@ -44,8 +44,7 @@ final class Afterwards {
     Pressing opened = pressing.at(Celsius.of(celsius[i]), Seconds.of(seconds[j]));
     List<Act> acts = HeatRun.of(opened, opened.turns(), Draw.NOMINAL, tolerance);
     int pressed = opened.untilPressed().size();
-    double[] then =
-        Quantity.all(new Openings(opened, acts.subList(0, pressed)).at(seconds[j]));
+    double[] then = Quantity.all(new Openings(opened, acts.subList(0, pressed)).at(seconds[j]));
     double[] last = Quantity.all(Reading.of(opened, acts));
     added[i][j] = new double[last.length];
     for (int q = 0; q < last.length; q++) {

@@ -85,8 +85,7 @@ final class Edges {
   private boolean passes(Question question, boolean safe, double platen, double second) {
     Pressing there = pressing.at(Celsius.of(platen), Seconds.of(second)).withoutSheet();
     Verdict verdict =
-        HeatMargins.verdicts(
-                there, field.reading(platen, second), field.spread(platen, second))
+        HeatMargins.verdicts(there, field.reading(platen, second), field.spread(platen, second))
             .of(question);
     return safe ? verdict == Verdict.SAFE : verdict != Verdict.NO;
   }

@@ -88,11 +88,9 @@ final class Field {
 
   private void compute(Pressing pressing, int march, int temperature) {
     Pressing closed =
-        pressing.at(
-            Celsius.of(lattice.celsius()[temperature]), Seconds.of(lattice.longest()));
+        pressing.at(Celsius.of(lattice.celsius()[temperature]), Seconds.of(lattice.longest()));
     List<Turn> turns = closed.untilPressed();
-    List<Act> acts =
-        HeatRun.of(closed, turns, unknowns.draw(marches.get(march)), TOLERANCE);
+    List<Act> acts = HeatRun.of(closed, turns, unknowns.draw(marches.get(march)), TOLERANCE);
     Openings openings = new Openings(closed, acts);
     double[] seconds = lattice.seconds();
     double[][] read = new double[Quantity.values().length][seconds.length];

@@ -55,7 +55,9 @@ record Lattice(double[] celsius, double[] seconds) {
     return seconds[seconds.length - 1];
   }
 
-  /** A place between the steps of an axis: the step below it, and the share of the way to the next. */
+  /**
+   * A place between the steps of an axis: the step below it, and the share of the way to the next.
+   */
   record Place(int below, double share) {
     static Place on(double[] axis, double at) {
       int below = 0;

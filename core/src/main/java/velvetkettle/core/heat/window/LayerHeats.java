@@ -33,8 +33,7 @@ final class LayerHeats {
     double[] highest =
         trace.highest(
             moment ->
-                (trace.upperFace(moment, layer.first())
-                        + trace.lowerFace(moment, layer.end() - 1))
+                (trace.upperFace(moment, layer.first()) + trace.lowerFace(moment, layer.end() - 1))
                     / 2);
     return DoubleStream.of(seconds)
         .mapToObj(second -> (int) Math.round(trace.readAt(second, moment -> highest[moment])))

@@ -1,0 +1,11 @@
+package velvetkettle.core.heat.window;
+
+import velvetkettle.core.heat.turn.Pressing;
+
+/** Where maps come from: computed, or remembered. */
+public interface WindowMaps {
+  /**
+   * @param pressing computed by heat; else {@link IllegalArgumentException}
+   */
+  WindowMap of(Pressing pressing);
+}
