@@ -73,6 +73,12 @@ public record Garment(
         Layout.USUAL);
   }
 
+  /** The same of a cloth that weighs more or less. */
+  public Garment weighing(GramsPerSquareMetre weight) {
+    return new Garment(
+        name, kind, blend, fabric, colour, dye, finish, obstacles, iron, size, weight, layout);
+  }
+
   /** Of its cloth, as weighed, else as such fabrics usually are. */
   public GramsPerSquareMetre weight() {
     return ownWeight == null ? fabric.weight() : ownWeight;

@@ -98,6 +98,16 @@ public record JobRequest(
     return new Work(garment, decoration.artwork(), shop.schools());
   }
 
+  /** The same in another room. */
+  JobRequest in(Workroom room) {
+    return new JobRequest(garment, decorations, pieces, press, room, shop, experience);
+  }
+
+  /** The same on another garment. */
+  JobRequest on(Garment other) {
+    return new JobRequest(other, decorations, pieces, press, workroom, shop, experience);
+  }
+
   /** The decoration of that id; {@link IllegalArgumentException} where there is none. */
   public Decoration decoration(String id) {
     return decorations.stream()

@@ -32,7 +32,8 @@ public record OwnSetting(
     return new OwnSetting(medium, null, null, null, null, null, null, null, null);
   }
 
-  public OwnSetting at(Celsius display, Seconds longOrShort) {
+  /** Null leaves it to sheet, trade and heat. */
+  public OwnSetting at(@Nullable Celsius display, @Nullable Seconds longOrShort) {
     return new OwnSetting(
         medium, display, longOrShort, drying, cover, cooled, raised, fromBack, press);
   }

@@ -2,6 +2,7 @@ package velvetkettle.core.heat.turn;
 
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.PressMedium;
@@ -51,23 +52,29 @@ public record Pressing(
                 turn ->
                     turn instanceof Turn.Closed closed ? at(closed, otherPlaten, otherTime) : turn)
             .toList();
-    return new Pressing(
-        garment,
-        artwork,
-        medium,
-        press,
-        workroom,
-        temperatureRange,
-        timeRange,
-        bySheet,
-        otherPlaten,
-        otherTime,
-        pressure,
-        changed);
+    return with(bySheet, otherPlaten, otherTime, changed);
+  }
+
+  /** The same with the main press changed. */
+  public Pressing under(UnaryOperator<Turn.Closed> change) {
+    List<Turn> changed =
+        turns.stream()
+            .map(
+                turn ->
+                    turn instanceof Turn.Closed closed && closed.role() == Turn.Role.MAIN
+                        ? change.apply(closed)
+                        : turn)
+            .toList();
+    return with(bySheet, platen, time, changed);
   }
 
   /** The same as the trade would press it, whatever the material's sheet says. */
   public Pressing withoutSheet() {
+    return with(false, platen, time, turns);
+  }
+
+  private Pressing with(
+      boolean sheet, Celsius otherPlaten, Seconds otherTime, List<Turn> otherTurns) {
     return new Pressing(
         garment,
         artwork,
@@ -76,11 +83,11 @@ public record Pressing(
         workroom,
         temperatureRange,
         timeRange,
-        false,
-        platen,
-        time,
+        sheet,
+        otherPlaten,
+        otherTime,
         pressure,
-        turns);
+        otherTurns);
   }
 
   private Turn at(Turn.Closed closed, Celsius otherPlaten, Seconds otherTime) {

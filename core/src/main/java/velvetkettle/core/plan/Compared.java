@@ -1,0 +1,117 @@
+package velvetkettle.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import velvetkettle.core.heat.Margin;
+import velvetkettle.core.heat.Margins;
+import velvetkettle.core.heat.Verdict;
+import velvetkettle.core.heat.dose.Steam;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Openings;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.quantity.Times;
+
+/** One pressing beside another, in what a maker would notice. */
+record Compared(Pressing pressing, Margins margins, Openings openings) {
+  private static final double TOLERANCE = 0.2;
+
+  /** Nobody stands longer at a press than this. */
+  private static final Seconds LONGEST = Seconds.of(180);
+
+  /** Below these nobody would see a difference. */
+  private static final double SECOND = 1;
+
+  private static final double KELVIN = 1.5;
+
+  static Compared of(Pressing pressing, Margins margins) {
+    Pressing closed = pressing.at(pressing.platen(), LONGEST);
+    return new Compared(
+        pressing,
+        margins,
+        new Openings(closed, HeatRun.of(closed, closed.untilPressed(), Draw.NOMINAL, TOLERANCE)));
+  }
+
+  private Reading reading() {
+    return openings.at(pressing.time().count());
+  }
+
+  double bond() {
+    return reading().bond();
+  }
+
+  double glueLine() {
+    return reading().glueLine();
+  }
+
+  /** How long it takes until the bond is so good; empty where it never is, or needs no press. */
+  Optional<Seconds> secondsUntil(double bond) {
+    for (double second = 1; second <= LONGEST.count(); second++) {
+      if (openings.at(second).bond() >= bond - 1e-6) {
+        return bond > 0 ? Optional.of(Seconds.of(second)) : Optional.empty();
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** What matters most: a word that changes, the time, steam, or nothing. */
+  Sentence difference(Compared before) {
+    List<Sentence> all = differences(before);
+    return all.isEmpty() ? Sentence.of("whatif.same") : all.get(0);
+  }
+
+  List<Sentence> told(Compared before) {
+    List<Sentence> all = differences(before);
+    double hotter = glueLine() - before.glueLine();
+    if (Math.abs(hotter) >= KELVIN) {
+      all.add(
+          Sentence.of(
+              hotter > 0 ? "whatif.glue-line-hotter" : "whatif.glue-line-cooler",
+              Kelvin.of(Math.round(Math.abs(hotter)))));
+    }
+    all.add(Sentence.of("whatif.bond", Times.upTo(bond()), Times.upTo(before.bond())));
+    return all;
+  }
+
+  private List<Sentence> differences(Compared before) {
+    List<Sentence> all = new ArrayList<>();
+    List<Margin> was = before.margins.all().toList();
+    List<Margin> is = margins.all().toList();
+    for (int i = 0; i < is.size(); i++) {
+      Verdict word = is.get(i).verdict();
+      if (word != was.get(i).verdict()) {
+        all.add(
+            Sentence.of(
+                "whatif.says."
+                    + is.get(i).question().term().key()
+                    + "."
+                    + word.name().toLowerCase(java.util.Locale.ROOT)));
+      }
+    }
+    if (reading().steam() > Steam.TOO_MUCH && before.reading().steam() <= Steam.TOO_MUCH) {
+      all.add(Sentence.of("whatif.steam", (int) Math.round(reading().steam())));
+    }
+    longer(before).ifPresent(all::add);
+    return all;
+  }
+
+  private Optional<Sentence> longer(Compared before) {
+    Optional<Seconds> same = secondsUntil(before.bond());
+    Optional<Seconds> then = before.secondsUntil(before.bond());
+    if (same.isEmpty() || then.isEmpty()) {
+      return bond() < before.bond() && before.bond() > 0
+          ? Optional.of(Sentence.of("whatif.never"))
+          : Optional.empty();
+    }
+    double more = same.get().count() - then.get().count();
+    return Math.abs(more) < SECOND
+        ? Optional.empty()
+        : Optional.of(
+            Sentence.of(more > 0 ? "whatif.longer" : "whatif.sooner", Seconds.of(Math.abs(more))));
+  }
+}
