@@ -4,8 +4,12 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 import velvetkettle.core.heat.HeatMargins;
+import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.RememberedHeat;
+import velvetkettle.core.heat.window.RememberedMaps;
+import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.plan.Planner;
+import velvetkettle.core.plan.Trials;
 
 /** Starts Velvet Kettle on this machine. */
 @SpringBootApplication
@@ -15,7 +19,22 @@ public class Application {
   }
 
   @Bean
-  Planner planner() {
-    return new Planner(new RememberedHeat(new HeatMargins()));
+  HeatModel heat() {
+    return new RememberedHeat(new HeatMargins());
+  }
+
+  @Bean
+  WindowMaps maps() {
+    return new RememberedMaps();
+  }
+
+  @Bean
+  Planner planner(HeatModel heat, WindowMaps maps) {
+    return new Planner(heat, maps);
+  }
+
+  @Bean
+  Trials trials(HeatModel heat, WindowMaps maps) {
+    return new Trials(heat, maps);
   }
 }

@@ -2,6 +2,7 @@ package velvetkettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Margins;
@@ -79,25 +80,31 @@ record Compared(Pressing pressing, Margins margins, Openings openings) {
   }
 
   private List<Sentence> differences(Compared before) {
-    List<Sentence> all = new ArrayList<>();
-    List<Margin> was = before.margins.all().toList();
-    List<Margin> is = margins.all().toList();
-    for (int i = 0; i < is.size(); i++) {
-      Verdict word = is.get(i).verdict();
-      if (word != was.get(i).verdict()) {
-        all.add(
-            Sentence.of(
-                "whatif.says."
-                    + is.get(i).question().term().key()
-                    + "."
-                    + word.name().toLowerCase(java.util.Locale.ROOT)));
-      }
-    }
+    List<Sentence> all = words(before, true);
     if (reading().steam() > Steam.TOO_MUCH && before.reading().steam() <= Steam.TOO_MUCH) {
       all.add(Sentence.of("whatif.steam", (int) Math.round(reading().steam())));
     }
+    all.addAll(words(before, false));
     longer(before).ifPresent(all::add);
     return all;
+  }
+
+  /** The words that are others now: those that say no, or the rest. */
+  private List<Sentence> words(Compared before, boolean no) {
+    List<Margin> was = before.margins.all().toList();
+    List<Margin> is = margins.all().toList();
+    List<Sentence> words = new ArrayList<>();
+    for (int i = 0; i < is.size(); i++) {
+      Verdict word = is.get(i).verdict();
+      if (word != was.get(i).verdict() && (word == Verdict.NO) == no) {
+        words.add(Sentence.of("whatif.says." + low(is.get(i).question()) + "." + low(word)));
+      }
+    }
+    return words;
+  }
+
+  private static String low(Enum<?> word) {
+    return word.name().toLowerCase(Locale.ROOT);
   }
 
   private Optional<Sentence> longer(Compared before) {

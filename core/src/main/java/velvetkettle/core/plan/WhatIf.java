@@ -5,7 +5,6 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;
-import velvetkettle.core.quantity.Worded;
 
 /**
  * One thing otherwise, and what comes of it.
@@ -28,7 +27,7 @@ public record WhatIf(
     @Nullable OwnSetting kept,
     @Nullable Sentence keeping) {
   /** What can be otherwise. */
-  public enum Kind implements Worded {
+  public enum Kind {
     COVER,
     NO_PRE_PRESS,
     DAMP_ROOM,
@@ -39,12 +38,7 @@ public record WhatIf(
     HOTTER_PLATEN,
     FROM_BACK,
     SECOND_LAYER,
-    WARM_CLOTH;
-
-    @Override
-    public String vocabulary() {
-      return "whatif";
-    }
+    WARM_CLOTH
   }
 
   public WhatIf {

@@ -175,7 +175,7 @@ final class WhatIfs {
     return Optional.of(
         new Change(
             WhatIf.Kind.THICKER_CLOTH,
-            Sentence.of("whatif.thicker-cloth", heavier.garment().weight()),
+            Sentence.of("whatif.thicker-cloth", (int) heavier.garment().weight().count()),
             pressed(heavier, held),
             null,
             Sentence.of("whatif.keep.so")));

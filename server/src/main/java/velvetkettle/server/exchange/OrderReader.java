@@ -166,6 +166,7 @@ final class OrderReader {
         null,
         null,
         null,
+        null,
         null);
   }
 

@@ -25,6 +25,7 @@ import velvetkettle.server.place.SpotForm;
  * @param materialId the roll or sheet from the shelf; null where none is named
  * @param spot where the maker placed it; null where it goes to its usual place
  * @param weeding seconds for one piece, as the art at Cut has it; null where nobody looked
+ * @param own what the maker settled for its medium; null where all is left to sheet, trade and heat
  * @param over the id of the decoration that it lies on; null where it lies on the cloth
  */
 public record DecorationForm(
@@ -45,7 +46,8 @@ public record DecorationForm(
     @Nullable UUID materialId,
     @Nullable @Size(max = 40) String over,
     @Nullable @Valid SpotForm spot,
-    @Nullable @Min(0) @Max(36_000) Double weeding) {
+    @Nullable @Min(0) @Max(36_000) Double weeding,
+    @Nullable @Valid OwnSettingForm own) {
   /** The same with what was taken for it. */
   public DecorationForm with(@Nullable String takenMedium, @Nullable UUID takenMaterial) {
     return new DecorationForm(
@@ -66,7 +68,8 @@ public record DecorationForm(
         takenMaterial,
         over,
         spot,
-        weeding);
+        weeding,
+        own);
   }
 
   public Artwork artwork() {

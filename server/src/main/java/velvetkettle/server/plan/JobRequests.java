@@ -127,7 +127,8 @@ class JobRequests {
         form.medium(),
         material == null ? null : materials.material(material),
         form.over(),
-        form.spot() == null ? null : form.spot().spot());
+        form.spot() == null ? null : form.spot().spot(),
+        form.own() == null ? null : form.own().own());
   }
 
   /**

@@ -1,0 +1,190 @@
+package velvetkettle.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.Verdict;
+import velvetkettle.core.heat.window.RememberedMaps;
+import velvetkettle.core.heat.window.WindowMap;
+import velvetkettle.core.heat.window.WindowMaps;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+
+/** Settings tried on one decoration: its window, a point of it, what would be otherwise. */
+class TrialsTest {
+  private static final WindowMaps MAPS = new RememberedMaps();
+  private static final Trials TRIALS = new Trials(Jobs.HEAT, MAPS);
+
+  private static JobRequest job(Garment garment, String medium, OwnSetting own) {
+    JobRequest job = Jobs.job(garment, Jobs.whiteLettering(), 1, Jobs.BIG_PRESS, medium, null);
+    Shop shop = new Shop(List.of(Jobs.MINI_PRESS), job.shop().shelf(), job.shop().schools());
+    return new JobRequest(
+        garment,
+        List.of(job.decorations().get(0).with(medium, own)),
+        1,
+        job.press(),
+        job.workroom(),
+        shop,
+        job.experience());
+  }
+
+  private static JobRequest tee() {
+    return job(Jobs.whiteBandTee(), "film-smooth", null);
+  }
+
+  private static WhatIf whatIf(JobRequest job, WhatIf.Kind kind) {
+    return TRIALS.whatIfs(job, "a", "film-smooth").stream()
+        .filter(each -> each.kind() == kind)
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("nothing is said of " + kind));
+  }
+
+  private static Option planned(JobRequest job) {
+    Option option = Jobs.planner().plan(job).decorations().get(0).current();
+    assertThat(option).isNotNull();
+    return option;
+  }
+
+  @Test
+  @DisplayName("the setting that is settled is the one of the plan, and the best of its window")
+  void windowAndPlanAgree() {
+    JobRequest job = job(Jobs.navyRowingTop(), "film-block", null);
+    Trials.PressWindow window = TRIALS.window(job, "a", "film-block");
+    Setting planned = planned(job).recipe().setting();
+    assertThat(window.now()).isEqualTo(planned);
+    assertThat(window.best().dial()).isEqualTo(planned.dial());
+    assertThat(window.best().time()).isEqualTo(planned.time());
+    assertThat(window.reliefs()).isEmpty();
+    assertThat(TRIALS.tried(job, "a", "film-block").margins()).isEqualTo(planned(job).margins());
+  }
+
+  @Test
+  @DisplayName("what the maker settles comes before sheet, trade and heat, and says so")
+  void ownComesFirst() {
+    OwnSetting own =
+        OwnSetting.of("film-smooth")
+            .at(Celsius.of(156), Seconds.of(24))
+            .dried(Seconds.of(0))
+            .under(CoverSheet.COTTON);
+    Option option = planned(job(Jobs.whiteBandTee(), "film-smooth", own));
+    assertThat(option.recipe().dial().value()).isEqualTo(Celsius.of(156));
+    assertThat(option.recipe().time().value()).isEqualTo(Seconds.of(24));
+    assertThat(option.recipe().dial().why().get(0).source()).isEqualTo(Source.YOURS);
+    assertThat(option.stack().layers()).extracting(layer -> layer.kind()).contains(LayerKind.COVER);
+    Plan plan = Jobs.planner().plan(job(Jobs.whiteBandTee(), "film-smooth", own));
+    assertThat(plan.steps()).extracting(Step::kind).doesNotContain(StepKind.PRE_PRESS);
+  }
+
+  @Test
+  @DisplayName("what was settled for another medium does not count")
+  void ownOfAnotherMedium() {
+    OwnSetting own = OwnSetting.of("film-block").at(Celsius.of(131), Seconds.of(15));
+    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", own)).recipe().setting())
+        .isEqualTo(planned(tee()).recipe().setting());
+  }
+
+  @Test
+  @DisplayName("a setting that does not hold is still tried, and says so")
+  void triedWhateverComesOfIt() {
+    OwnSetting own = OwnSetting.of("film-smooth").at(Celsius.of(110), Seconds.of(3));
+    Trials.Tried tried =
+        TRIALS.tried(job(Jobs.whiteBandTee(), "film-smooth", own), "a", "film-smooth");
+    assertThat(tried.margins().hold().verdict()).isEqualTo(Verdict.NO);
+    assertThat(tried.told().story()).isNotNull();
+    assertThatThrownBy(() -> planned(job(Jobs.whiteBandTee(), "film-smooth", own)))
+        .isInstanceOf(RuledOutException.class);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "COVER, whatif.longer",
+    "NO_PRE_PRESS, whatif.steam",
+    "OTHER_PRESS, whatif.says.hold.tight",
+    "COOLER_PLATEN, whatif.longer",
+    "HOTTER_PLATEN, whatif.sooner",
+    "SECOND_LAYER, whatif.longer",
+    "FROM_BACK, whatif.same"
+  })
+  @DisplayName("one thing otherwise makes the difference that practice knows")
+  void differences(WhatIf.Kind kind, String difference) {
+    assertThat(whatIf(tee(), kind).difference().key()).isEqualTo(difference);
+  }
+
+  @Test
+  @DisplayName("ten degrees of the platen are nearly ten at the glue line")
+  void platenAtTheGlueLine() {
+    assertThat(whatIf(tee(), WhatIf.Kind.COOLER_PLATEN).glueLine().degrees())
+        .isCloseTo(-9, within(1.0));
+    assertThat(whatIf(tee(), WhatIf.Kind.HOTTER_PLATEN).glueLine().degrees())
+        .isCloseTo(9, within(1.0));
+  }
+
+  @Test
+  @DisplayName("a cover kept lies in the next plan; a cooler platen kept is made up for")
+  void kept() {
+    OwnSetting covered = whatIf(tee(), WhatIf.Kind.COVER).kept();
+    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", covered)).recipe().cover().value())
+        .isEqualTo(covered.cover());
+    OwnSetting hotter = whatIf(tee(), WhatIf.Kind.COOLER_PLATEN).kept();
+    double usual = planned(tee()).recipe().dial().value().degrees();
+    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", hotter)).recipe().dial().value())
+        .isEqualTo(Celsius.of(usual + 10));
+    OwnSetting byHand = whatIf(tee(), WhatIf.Kind.OTHER_PRESS).kept();
+    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", byHand)).press())
+        .isEqualTo("Mini press");
+    OwnSetting behind = whatIf(tee(), WhatIf.Kind.FROM_BACK).kept();
+    assertThat(Jobs.planner().plan(job(Jobs.whiteBandTee(), "film-smooth", behind)).steps())
+        .extracting(Step::kind)
+        .contains(StepKind.BACK_PRESS);
+  }
+
+  @Test
+  @DisplayName("whatever is kept can be planned, or is ruled out with a reason")
+  void everythingKeptCanBePlanned() {
+    for (WhatIf each : TRIALS.whatIfs(tee(), "a", "film-smooth")) {
+      OwnSetting kept = each.kept();
+      if (kept != null && !each.margins().ruleOut()) {
+        assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", kept)).margins().ruleOut())
+            .as("%s", each.kind())
+            .isFalse();
+      }
+    }
+  }
+
+  @Test
+  @DisplayName("light film on dark polyester: its window is empty, and what would do does")
+  void emptyWindow() {
+    JobRequest job = job(Jobs.navyRowingTop(), "film-smooth", null);
+    Trials.PressWindow window = TRIALS.window(job, "a", "film-smooth");
+    WindowMap map = window.map();
+    assertThat(map).isNotNull();
+    assertThat(map.worstBeforeNo(window.best().platen().degrees(), window.best().time().count()))
+        .isNegative();
+    for (Trials.Relief relief : window.reliefs()) {
+      OwnSetting own = relief.own();
+      if (own != null) {
+        JobRequest relieved = job(Jobs.navyRowingTop(), "film-smooth", own);
+        assertThat(TRIALS.tried(relieved, "a", "film-smooth").margins().bleed().verdict())
+            .isNotEqualTo(Verdict.NO);
+      }
+    }
+  }
+
+  @Test
+  @DisplayName("a medium that nobody knows is refused")
+  void unknownMedium() {
+    assertThatThrownBy(() -> TRIALS.window(tee(), "a", "glue-gun"))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> TRIALS.window(tee(), "b", "film-smooth"))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+}
