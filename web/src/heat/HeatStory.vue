@@ -4,14 +4,31 @@ import QueryState from '@/shell/QueryState.vue'
 import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
-import { type Curve, readAt } from './curves'
+import type { Schemas } from '@/api/client'
+import { type Curve, readAt, type Story } from './curves'
 import HeatChart from './HeatChart.vue'
 import { useHeatStory } from './useHeatStory'
 
 /** The heat story of one decoration of a stored plan: a chart to look at, and a slider to read it by. */
-const props = defineProps<{ planId: string; decoration: string }>()
-const { data, isPending, error, refetch } = useHeatStory(toRef(props, 'planId'), toRef(props, 'decoration'))
-const story = computed(() => data.value?.story ?? null)
+const props = defineProps<{
+  planId: string
+  decoration: string
+  /** What is told in its place while something is tried. */
+  told?: Schemas['Told'] | null
+  /** Makes the story of a point that is still moved. */
+  moved?: ((story: Story) => Story) | null
+}>()
+const {
+  data: planned,
+  isPending,
+  error,
+  refetch,
+} = useHeatStory(toRef(props, 'planId'), toRef(props, 'decoration'))
+const data = computed(() => props.told ?? planned.value)
+const story = computed(() => {
+  const told = data.value?.story ?? null
+  return told && props.moved ? props.moved(told) : told
+})
 const every = ref(false)
 const time = ref(0)
 const end = computed(() => story.value?.seconds.at(-1) ?? 0)

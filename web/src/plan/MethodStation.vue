@@ -9,6 +9,8 @@ import DecorationTabs from './DecorationTabs.vue'
 import OptionRow from './OptionRow.vue'
 import RuledOutList from './RuledOutList.vue'
 import TogetherPanel from './TogetherPanel.vue'
+import type { OwnSetting } from '@/window/useTrial'
+import WindowPanel from '@/window/WindowPanel.vue'
 
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{
@@ -20,7 +22,11 @@ const props = defineProps<{
   shown: string | null
   busy: boolean
 }>()
-defineEmits<{ look: [medium: string]; take: [medium: string, decoration?: string]; fix: [] }>()
+const emit = defineEmits<{
+  look: [medium: string]
+  take: [medium: string, decoration?: string, own?: OwnSetting | null]
+  fix: []
+}>()
 /** The decoration that is looked at. */
 const at = defineModel<string | undefined>('at')
 
@@ -30,6 +36,17 @@ const { data: materials } = useQuery({
   queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
 })
 const comparing = ref(false)
+/** The medium whose window is looked at, though its usual setting will not do. */
+const window = ref<{ medium: string; name: string } | null>(null)
+const trial = computed(() =>
+  window.value && art.value
+    ? { ticket: form.value, decoration: art.value.id, medium: window.value.medium }
+    : null,
+)
+function settle(own: OwnSetting | null) {
+  if (trial.value) emit('take', trial.value.medium, trial.value.decoration, own)
+  window.value = null
+}
 /** What was vetoed for what it shows is mostly made for other work: told, but not in the way. */
 const near = computed(() => props.decoration?.ruledOut.filter((out) => out.question !== 'SHOW') ?? [])
 const other = computed(() => props.decoration?.ruledOut.filter((out) => out.question === 'SHOW') ?? [])
@@ -144,12 +161,25 @@ const material = computed({
       </section>
       <template v-if="decoration.ruledOut.length">
         <h3 class="out-title">{{ $t('method.ruledOut') }}</h3>
-        <RuledOutList :ruled-out="near" />
+        <RuledOutList :ruled-out="near" @window="(medium, name) => (window = { medium, name })" />
         <details v-if="other.length" class="other" :open="!near.length">
           <summary>{{ $t('method.otherWork', { n: other.length }) }}</summary>
           <RuledOutList :ruled-out="other" />
         </details>
       </template>
+      <a-modal
+        v-if="trial && window"
+        open
+        width="820px"
+        :title="$t('window.of', { medium: window.name })"
+        :footer="null"
+        @cancel="window = null"
+      >
+        <WindowPanel :trial="trial" :busy="busy" @keep="settle" />
+        <p v-if="decoration.options[0]" class="muted">
+          {{ $t('window.another', { medium: decoration.options[0].name }) }}
+        </p>
+      </a-modal>
     </template>
   </div>
 </template>

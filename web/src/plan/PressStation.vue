@@ -2,10 +2,13 @@
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas, TicketView } from '@/api/client'
+import type { OwnSetting, Trial } from '@/window/useTrial'
+import WindowPanel, { type Tried } from '@/window/WindowPanel.vue'
 import { when } from '@/quantity/when'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
 import RosterTicks from '@/roster/RosterTicks.vue'
 import { hasOpenRun } from '@/run/openRun'
+import { formOf } from './blankTicket'
 import CautionList from './CautionList.vue'
 import DecorationTabs from './DecorationTabs.vue'
 import { currentOption } from './currentOption'
@@ -15,12 +18,18 @@ import RecipePresses from './RecipePresses.vue'
 import StepList from './StepList.vue'
 import TogetherPanel from './TogetherPanel.vue'
 
-const props = defineProps<{ ticket: TicketView; stored: Schemas['PlanView'] | null }>()
-defineEmits<{ method: [] }>()
+const props = defineProps<{ ticket: TicketView; stored: Schemas['PlanView'] | null; busy?: boolean }>()
+defineEmits<{ method: []; tried: [tried: Tried | null]; settle: [id: string, own: OwnSetting | null] }>()
 const router = useRouter()
 /** The decoration that is looked at. */
 const at = defineModel<string | undefined>('at')
 const option = computed(() => currentOption(props.stored?.plan ?? null, at.value))
+const thing = computed(() => at.value ?? props.ticket.decorations[0]?.id)
+const trial = computed<Trial | null>(() =>
+  option.value && thing.value
+    ? { ticket: formOf(props.ticket), decoration: thing.value, medium: option.value.medium }
+    : null,
+)
 const open = computed(() => hasOpenRun(props.ticket.id))
 const done = computed(() => props.ticket.logged >= props.ticket.pieces)
 </script>
@@ -62,12 +71,20 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
       <DecorationTabs v-model="at" :decorations="ticket.decorations" />
       <template v-if="option">
         <RecipeFigures :option="option" />
-        <RecipePresses :option="option" />
-        <div class="margins">
+        <div v-if="!trial || !ticket.planCurrent" class="margins">
           <MarginBar :margin="option.margins.hold" reason />
           <MarginBar :margin="option.margins.mark" reason />
           <MarginBar :margin="option.margins.bleed" reason />
         </div>
+        <WindowPanel
+          v-if="trial && ticket.planCurrent"
+          :trial="trial"
+          :kept="[option.margins.hold, option.margins.mark, option.margins.bleed]"
+          :busy="busy"
+          @tried="$emit('tried', $event)"
+          @keep="$emit('settle', trial.decoration, $event)"
+        />
+        <RecipePresses :option="option" />
       </template>
       <PlacedDrawing
         v-if="at ?? ticket.decorations[0]"

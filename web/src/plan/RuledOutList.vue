@@ -6,6 +6,7 @@ import { useVocabulary } from '@/speech/vocabulary'
 
 /** Media that will not do, each with its reason and what would lift it. */
 const props = defineProps<{ ruledOut: Schemas['RuledOut'][] }>()
+defineEmits<{ window: [medium: string, name: string] }>()
 const { word } = useVocabulary()
 /** Media that fail for the very same reason share a line. */
 const groups = computed(() => {
@@ -27,6 +28,14 @@ const groups = computed(() => {
       <dd>
         <span class="question">{{ word('question', out.question) }}:</span> {{ out.reason }}
         <strong>{{ out.lift }}</strong>
+        <a-button
+          v-if="out.bySetting"
+          class="its"
+          size="small"
+          :aria-label="$t('window.of', { medium: out.name })"
+          @click="$emit('window', out.medium, out.name)"
+          >{{ $t('window.its') }}</a-button
+        >
       </dd>
     </div>
   </dl>
@@ -54,6 +63,10 @@ dd {
 
 dd strong {
   color: var(--copper);
+}
+
+.its {
+  margin-left: 8px;
 }
 
 .question {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Option, TicketForm } from '@/api/client'
+import type { Option, StackData, TicketForm } from '@/api/client'
 import StackDrawing from '@/press/StackDrawing.vue'
 import { capital } from '@/quantity/format'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
@@ -10,6 +10,8 @@ import PeelMark from '@/quantity/PeelMark.vue'
 defineProps<{
   form: TicketForm | null
   option: Option | null
+  /** The Stack as it is tried; that of the option where nothing is. */
+  tried: StackData | null
   withoutHeat: boolean
   loading: boolean
   /** Where the heat story stands below it, the Stack makes room. */
@@ -25,7 +27,7 @@ defineProps<{
     </div>
     <template v-if="option && form">
       <StackDrawing
-        :stack="option.stack"
+        :stack="tried ?? option.stack"
         :depth="form.garment.depth"
         :hue="form.garment.hue"
         :height="small ? 280 : 430"

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { useMediaQuery } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { App } from 'ant-design-vue'
 import { answer, api, Problem, type DecorationForm } from '@/api/client'
 import GarmentStation from '@/cloth/GarmentStation.vue'
 import CutStation from '@/cut/CutStation.vue'
+import type { Story } from '@/heat/curves'
 import HeatStory from '@/heat/HeatStory.vue'
 import CheckStation from '@/log/CheckStation.vue'
 import { when } from '@/quantity/when'
@@ -17,6 +18,9 @@ import { blankTicket, formOf } from './blankTicket'
 import { currentOption, decorationOf, needsCutting } from './currentOption'
 import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
+import type { OwnSetting } from '@/window/useTrial'
+import { stackAt, storyAt } from '@/window/windowMap'
+import type { Tried } from '@/window/WindowPanel.vue'
 import { STATIONS, type StationName } from './stations'
 import { takeStart } from './startWith'
 import SinceThen from './SinceThen.vue'
@@ -109,19 +113,39 @@ const shown = computed(() => {
 const stack = computed(() => ({
   form: form.value,
   option: shown.value,
+  tried: shownStack.value,
   withoutHeat: pressed.value
     ? decorationOf(stored.value?.plan ?? null, art.value?.id)?.medium === 'no-heat'
     : decoration.value?.options.length === 0,
   loading: pressed.value ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
 }))
 
+/** What is tried at Press, until it is kept or left. */
+const tried = shallowRef<Tried | null>(null)
+watch([station, planId, () => art.value?.id], () => (tried.value = null))
+const shownStack = computed(() => {
+  const now = tried.value
+  if (!now || !shown.value) return shown.value?.stack ?? null
+  return now.setting?.stack ?? stackAt(now.window, shown.value.stack, now.point)
+})
+
 /** At Press the heat story stands below the Stack. */
 const told = computed(() => {
   const kept = stored.value
   const first = decorationOf(kept?.plan ?? null, art.value?.id)
   return station.value === 'press' && kept && first && shown.value
-    ? { planId: kept.id, decoration: first.decoration }
+    ? {
+        planId: kept.id,
+        decoration: first.decoration,
+        told: tried.value?.setting?.told ?? null,
+        moved: moved.value,
+      }
     : null
+})
+/** While a point of the window is moved, the press alone; the whole story once it is let go. */
+const moved = computed(() => {
+  const now = tried.value
+  return now && !now.setting ? (story: Story) => storyAt(now.window, story, now.point, t('press.main')) : null
 })
 
 function go(to: StationName) {
@@ -153,14 +177,20 @@ async function keepAndChoose() {
   if (await keep()) await router.push({ name: 'ticket', params: { id: target, station: 'method' } })
 }
 
+/** Settles one thing, or leaves it to sheet, trade and heat, and plans anew. */
+async function settle(id: string, own: OwnSetting | null) {
+  const medium = form.value?.decorations.find((one) => one.id === id)?.medium
+  if (medium) await take(medium, id, own)
+}
+
 /** Takes a medium; the plan is made once every decoration has one. */
-async function take(medium: string, id?: string) {
+async function take(medium: string, id?: string, own?: OwnSetting | null) {
   const taken = form.value?.decorations.find((one) => one.id === (id ?? art.value?.id))
   if (!form.value || !ticketId.value || !taken) return
-  const before = taken.medium
-  taken.medium = medium
+  const before = { medium: taken.medium, own: taken.own }
+  Object.assign(taken, { medium, own: own === undefined ? taken.own : own })
   if (!(await keep())) {
-    taken.medium = before
+    Object.assign(taken, before)
     return
   }
   const next = form.value.decorations.find((one) => one.medium === null)
@@ -175,7 +205,7 @@ async function take(medium: string, id?: string) {
     const cut = form.value.decorations.some(({ id, medium: chosen }) =>
       needsCutting(decorationOf(plan.value, id)?.options.find((option) => option.medium === chosen)),
     )
-    go(cut ? 'cut' : 'press')
+    if (station.value !== 'press') go(cut ? 'cut' : 'press')
   } catch (e) {
     message.error(e instanceof Problem ? e.message : String(e))
   }
@@ -279,7 +309,10 @@ const subtitle = computed(() => {
               v-model:at="at"
               :ticket="ticket"
               :stored="stored ?? null"
+              :busy="save.isPending.value || makePlan.isPending.value"
               @method="go('method')"
+              @tried="tried = $event"
+              @settle="settle"
             />
             <CheckStation
               v-else-if="station === 'check' && ticket"

@@ -41,6 +41,7 @@ export function blankDecoration(): DecorationForm {
     over: null,
     spot: null,
     weeding: null,
+    own: null,
   }
 }
 

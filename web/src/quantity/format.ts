@@ -11,6 +11,11 @@ export function degrees(celsius: number, unit: TemperatureUnit): string {
   return String(Math.round(unit === '°F' ? toFahrenheit(celsius) : celsius))
 }
 
+/** A difference: 10 K are 10 °C or 18 °F of it. */
+export function kelvinIn(kelvin: number, unit: TemperatureUnit): string {
+  return `${Math.round(unit === '°F' ? kelvin * 1.8 : kelvin)} ${unit}`
+}
+
 export function lengthIn(millimetres: number, unit: LengthUnit): number {
   return unit === 'inch'
     ? Math.round((millimetres / MM_PER_INCH) * 100) / 100

@@ -177,25 +177,30 @@ public final class Planner {
   private static Optional<RuledOut> byRule(PressMedium medium, List<Finding> findings) {
     return findings.stream()
         .filter(Finding::veto)
-        .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift()))
+        .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift(), false))
         .findFirst();
   }
 
   private static Optional<RuledOut> byMargin(PressMedium medium, Margins margins) {
     return Stream.of(margins.bleed(), margins.mark(), margins.hold())
         .filter(margin -> margin.verdict() == Verdict.NO)
-        .map((Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift()))
+        .map((Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift(), m.computed()))
         .findFirst();
   }
 
   private static RuledOut ruledOut(
-      PressMedium medium, Question question, Sentence reason, @Nullable Sentence lift) {
+      PressMedium medium,
+      Question question,
+      Sentence reason,
+      @Nullable Sentence lift,
+      boolean bySetting) {
     return new RuledOut(
         medium.key(),
         medium.term(),
         question,
         reason,
-        lift == null ? Sentence.of("lift.nothing") : lift);
+        lift == null ? Sentence.of("lift.nothing") : lift,
+        bySetting);
   }
 
   private static Seconds order(

@@ -75,7 +75,7 @@ public final class Trials {
    * @param stack with the peak of each layer
    * @param told its heat story, or why there is none
    */
-  public record Tried(Recipe recipe, Margins margins, Stack stack, HeatStories.Told told) {}
+  public record TriedSetting(Recipe recipe, Margins margins, Stack stack, HeatStories.Told told) {}
 
   /**
    * @param decoration the id of one of the job's
@@ -127,12 +127,12 @@ public final class Trials {
   }
 
   /** As the maker settled it, whatever comes of it. */
-  public Tried tried(JobRequest job, String decoration, String medium) {
+  public TriedSetting tried(JobRequest job, String decoration, String medium) {
     Decoration tried = job.decoration(decoration);
     PressMedium pressed = pressed(medium);
     Press tool = job.toolFor(tried, pressed);
     Settling.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
-    return new Tried(
+    return new TriedSetting(
         settled.recipe(),
         settled.judgement().margins(),
         settled.stack(),

@@ -219,7 +219,10 @@ final class WhatIfs {
         platen(WhatIf.Kind.HOTTER_PLATEN, "whatif.hotter-platen", 1));
   }
 
-  /** What makes up for a platen that is off is the display set as much the other way. */
+  /**
+   * The display is still at what the sheet says. What makes up for it is the display set as much
+   * the other way.
+   */
   private Change platen(WhatIf.Kind kind, String what, int way) {
     Pressing pressing = now.pressing();
     Celsius off = pressing.platen().plus(Kelvin.of(way * OFF.degrees()));
@@ -227,7 +230,7 @@ final class WhatIfs {
     return new Change(
         kind,
         Sentence.of(what, OFF),
-        pressing.at(off, pressing.time()),
+        pressing.at(off, pressing.time()).withoutSheet(),
         own.at(dial, now.recipe().time().value()),
         Sentence.of("whatif.keep.dial", dial));
   }

@@ -96,7 +96,7 @@ class TrialsTest {
   @DisplayName("a setting that does not hold is still tried, and says so")
   void triedWhateverComesOfIt() {
     OwnSetting own = OwnSetting.of("film-smooth").at(Celsius.of(110), Seconds.of(3));
-    Trials.Tried tried =
+    Trials.TriedSetting tried =
         TRIALS.tried(job(Jobs.whiteBandTee(), "film-smooth", own), "a", "film-smooth");
     assertThat(tried.margins().hold().verdict()).isEqualTo(Verdict.NO);
     assertThat(tried.told().story()).isNotNull();

@@ -27,7 +27,7 @@ public class TrialController {
 
   /** One setting, with its margins and its heat story. */
   @PostMapping("/setting")
-  public Trials.Tried setting(@Valid @RequestBody TrialForm form) {
+  public Trials.TriedSetting setting(@Valid @RequestBody TrialForm form) {
     return trials.setting(form);
   }
 

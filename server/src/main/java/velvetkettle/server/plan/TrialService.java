@@ -27,7 +27,7 @@ public class TrialService {
     return trials.window(job(form), form.decoration(), form.medium());
   }
 
-  public Trials.Tried setting(TrialForm form) {
+  public Trials.TriedSetting setting(TrialForm form) {
     return trials.tried(job(form), form.decoration(), form.medium());
   }
 

@@ -1,6 +1,7 @@
 package velvetkettle.core.heat.window;
 
 import java.util.List;
+import velvetkettle.core.heat.Spread;
 import velvetkettle.core.heat.turn.Act;
 import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.HeatRun;
@@ -47,13 +48,24 @@ final class Afterwards {
     double[] then = Quantity.all(new Openings(opened, acts.subList(0, pressed)).at(seconds[j]));
     double[] last = Quantity.all(Reading.of(opened, acts));
     added[i][j] = new double[last.length];
-    for (int q = 0; q < last.length; q++) {
-      added[i][j][q] = last[q] - then[q];
+    for (Quantity quantity : Quantity.values()) {
+      int q = quantity.ordinal();
+      added[i][j][q] =
+          quantity.isDose() ? Spread.log(Math.exp(last[q]) - Math.exp(then[q])) : last[q] - then[q];
     }
   }
 
-  /** What it adds to a quantity. */
-  double at(Quantity quantity, double platen, double second) {
+  /**
+   * What it adds to a quantity, in every draw by the same factor.
+   *
+   * @param opened the likeliest value of the quantity when the press is opened
+   */
+  double at(Quantity quantity, double platen, double second, double opened) {
+    double more = read(quantity, platen, second);
+    return quantity.isDose() ? Math.log1p(Math.exp(more - opened)) : more;
+  }
+
+  private double read(Quantity quantity, double platen, double second) {
     Lattice.Place along = Lattice.Place.on(celsius, platen).within();
     Lattice.Place up = Lattice.Place.on(seconds, second).within();
     int q = quantity.ordinal();

@@ -118,7 +118,8 @@ final class Field {
   Reading reading(double platen, double second) {
     double[] all = new double[Quantity.values().length];
     for (Quantity quantity : Quantity.values()) {
-      all[quantity.ordinal()] = read(0, quantity, platen, second);
+      all[quantity.ordinal()] =
+          opened(0, quantity, platen, second) + after(quantity, platen, second);
     }
     return Quantity.reading(all);
   }
@@ -134,19 +135,24 @@ final class Field {
 
   private Band band(Quantity quantity, double platen, double second) {
     double[] moved = new double[marchOf.length];
+    double after = after(quantity, platen, second);
     for (int g = 0; g < moved.length; g++) {
       double off = unknowns.platen() * guesses.get(g)[Unknowns.PLATEN];
-      moved[g] = read(marchOf[g], quantity, platen + off, second);
+      moved[g] = opened(marchOf[g], quantity, platen + off, second) + after;
     }
-    return Design.band(read(0, quantity, platen, second), moved);
+    return Design.band(opened(0, quantity, platen, second) + after, moved);
   }
 
-  private double read(int march, Quantity quantity, double platen, double second) {
+  private double after(Quantity quantity, double platen, double second) {
+    return afterwards.at(quantity, platen, second, opened(0, quantity, platen, second));
+  }
+
+  private double opened(int march, Quantity quantity, double platen, double second) {
     Lattice.Place along = Lattice.Place.on(lattice.celsius(), platen);
     Lattice.Place up = Lattice.Place.on(lattice.seconds(), second);
     int q = quantity.ordinal();
     double below = up.of(values[march][along.below()][q]);
     double above = up.of(values[march][along.below() + 1][q]);
-    return below + along.share() * (above - below) + afterwards.at(quantity, platen, second);
+    return below + along.share() * (above - below);
   }
 }

@@ -11,6 +11,11 @@ enum Quantity {
   GLUE_LINE,
   CLOTH;
 
+  /** Whether it is the logarithm of a dose. */
+  boolean isDose() {
+    return this == BOND || this == SCORCH || this == TINT;
+  }
+
   double of(Reading reading) {
     return switch (this) {
       case BOND -> Spread.log(reading.bond());

@@ -1,0 +1,146 @@
+import type { Schemas, StackData } from '@/api/client'
+import type { Story } from '@/heat/curves'
+
+export type PressWindow = Schemas['PressWindow']
+export type MapData = Schemas['WindowMap']
+export type EdgeData = Schemas['Edge']
+export type Question = EdgeData['question']
+export type Verdict = Schemas['Margin']['verdict']
+
+/** A setting on the map: what the display reads, and how long. */
+export interface Point {
+  dial: number
+  time: number
+}
+
+export const QUESTIONS: Question[] = ['HOLD', 'MARK', 'BLEED']
+
+/** Edges lie so far outside the map where a question is answered the same everywhere, °C. */
+const FAR = 300
+
+export const edgeOf = (map: MapData, question: Question, safe: boolean) =>
+  map.edges.find((edge) => edge.question === question && edge.safe === safe)!
+
+function between(axis: number[], at: number): [below: number, share: number] {
+  let below = 0
+  while (below < axis.length - 2 && axis[below + 1]! <= at) below++
+  const share = (at - axis[below]!) / (axis[below + 1]! - axis[below]!)
+  return [below, Math.max(0, Math.min(1, share))]
+}
+
+function read(axis: number[], values: number[], at: number): number {
+  const [below, share] = between(axis, at)
+  return values[below]! + share * (values[below + 1]! - values[below]!)
+}
+
+/** Platen temperature at which an edge is met at a time, °C. */
+export const edgeAt = (map: MapData, edge: EdgeData, time: number) => read(map.seconds, edge.celsius, time)
+
+/** How far inside an edge a platen is, K; negative outside. */
+function inside(map: MapData, edge: EdgeData, platen: number, time: number): number {
+  const met = edgeAt(map, edge, time)
+  return edge.question === 'HOLD' ? platen - met : met - platen
+}
+
+export const platenOf = (window: PressWindow, point: Point) => point.dial - window.readsHigh
+
+/** The word for a question at a point. */
+export function verdictAt(window: PressWindow, question: Question, point: Point): Verdict {
+  const { map } = window
+  if (!map) return 'TIGHT'
+  const platen = platenOf(window, point)
+  if (inside(map, edgeOf(map, question, true), platen, point.time) >= 0) return 'SAFE'
+  return inside(map, edgeOf(map, question, false), platen, point.time) >= 0 ? 'TIGHT' : 'NO'
+}
+
+export interface Leeway {
+  /** Kelvin before the first no; null where the map does not reach so far. */
+  kelvin: number | null
+  question: Question
+}
+
+/** How far a platen may be off from a point before something says no: cooler, and hotter. */
+export function leewayAt(window: PressWindow, point: Point): { cooler: Leeway; hotter: Leeway } {
+  const map = window.map!
+  const platen = platenOf(window, point)
+  const of = (question: Question): Leeway => {
+    const kelvin = inside(map, edgeOf(map, question, false), platen, point.time)
+    return { kelvin: Math.abs(kelvin) > FAR ? null : Math.floor(kelvin), question }
+  }
+  const hotter = [of('MARK'), of('BLEED')].sort((a, b) => (a.kelvin ?? FAR) - (b.kelvin ?? FAR))[0]!
+  return { cooler: of('HOLD'), hotter }
+}
+
+/** A value of the map between its temperatures and times. */
+export function valueAt(map: MapData, values: number[][], platen: number, time: number): number {
+  const [below, share] = between(map.celsius, platen)
+  const cool = read(map.seconds, values[below]!, time)
+  return cool + share * (read(map.seconds, values[below + 1]!, time) - cool)
+}
+
+/** The Stack with what its layers reach at a point. */
+export function stackAt(window: PressWindow, stack: StackData, point: Point): StackData {
+  const map = window.map
+  if (!map) return stack
+  const platen = platenOf(window, point)
+  const layers = stack.layers.map((layer, n) => {
+    if (n === 0) return { ...layer, peak: Math.round(platen) }
+    const heat = map.layers[n - 1]
+    const peak = heat?.celsius.length
+      ? Math.round(valueAt(map, heat.celsius, platen, point.time))
+      : layer.peak
+    return { ...layer, peak }
+  })
+  const glueLinePeak =
+    stack.glueLinePeak === null ? null : Math.round(valueAt(map, map.glueLine, platen, point.time))
+  return { ...stack, layers, glueLinePeak }
+}
+
+/** The story of the press alone at a point, until the whole of it is told. */
+export function storyAt(window: PressWindow, told: Story, point: Point, name: string): Story {
+  const map = window.map!
+  const platen = platenOf(window, point)
+  const seconds = [0, ...map.seconds.filter((second) => second < point.time), point.time]
+  const curve = (values: number[][]) => [
+    {
+      from: 1,
+      celsius: seconds.slice(1).map((second) => valueAt(map, values, platen, second)),
+    },
+  ]
+  const front = map.layers.find(({ kind }) => kind === 'FRONT')
+  return {
+    ...told,
+    seconds,
+    stretches: [{ name, closed: true, from: 0, to: point.time }],
+    layers: front?.celsius.length
+      ? [
+          {
+            kind: 'FRONT',
+            name: front.name,
+            upper: curve(front.celsius),
+            lower: curve(front.celsius),
+          },
+        ]
+      : [],
+    platen: [{ from: 0, celsius: seconds.map(() => platen) }],
+    glueLine: curve(map.glueLine),
+    events: [],
+    peel: null,
+    doses: [],
+  }
+}
+
+/** How long the map is shown: twice what the window asks for, at least half a minute. */
+export const shownSeconds = (window: PressWindow) =>
+  Math.min(window.map!.seconds.at(-1)!, Math.max(30, 2 * window.times.high, 1.3 * window.now.time))
+
+/** A point that the press can be set to, and that lies on the map. */
+export function settable(window: PressWindow, point: Point): Point {
+  const { celsius } = window.map!
+  const low = Math.ceil(celsius[0]! + window.readsHigh)
+  const high = Math.floor(celsius.at(-1)! + window.readsHigh)
+  return {
+    dial: Math.max(low, Math.min(high, Math.round(point.dial))),
+    time: Math.max(1, Math.min(Math.floor(shownSeconds(window)), Math.round(point.time))),
+  }
+}
