@@ -43,6 +43,10 @@ const trial = computed(() =>
     ? { ticket: form.value, decoration: art.value.id, medium: window.value.medium }
     : null,
 )
+function takeInstead(medium: string) {
+  emit('take', medium, trial.value?.decoration)
+  window.value = null
+}
 function settle(own: OwnSetting | null) {
   if (trial.value) emit('take', trial.value.medium, trial.value.decoration, own)
   window.value = null
@@ -175,10 +179,13 @@ const material = computed({
         :footer="null"
         @cancel="window = null"
       >
-        <WindowPanel :trial="trial" :busy="busy" @keep="settle" />
-        <p v-if="decoration.options[0]" class="muted">
-          {{ $t('window.another', { medium: decoration.options[0].name }) }}
-        </p>
+        <WindowPanel :trial="trial" :busy="busy" @keep="settle">
+          <template v-if="decoration.options[0]" #empty>
+            <a-button size="small" @click="takeInstead(decoration.options[0].medium)">
+              {{ $t('window.another', { medium: decoration.options[0].name }) }}
+            </a-button>
+          </template>
+        </WindowPanel>
       </a-modal>
     </template>
   </div>

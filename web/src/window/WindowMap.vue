@@ -6,7 +6,7 @@ import { arrowStep, pointIn } from '@/place/pointer'
 import { degrees } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { edgePath, MAP, outsidePath, roomFor, scalesOf } from './shapes'
-import { edgeAt, edgeOf, QUESTIONS, settable, verdictAt, type Point, type PressWindow } from './windowMap'
+import { edgeAt, edgeOf, QUESTIONS, settable, verdictAt, type Point, type PressWindow } from './pressWindow'
 
 /** All settings of one pressing: where it holds without a mark, and the point that is set. */
 const props = defineProps<{ window: PressWindow }>()

@@ -12,13 +12,14 @@ import WindowMap from './WindowMap.vue'
 import {
   leewayAt,
   platenOf,
+  QUESTIONS,
   valueAt,
   verdictAt,
   type Leeway,
   type Point,
   type PressWindow,
   type Question,
-} from './windowMap'
+} from './pressWindow'
 
 /** The window of one thing on its press: which setting forgives most, and what would be otherwise. */
 const props = defineProps<{ trial: Trial; kept?: Margin[]; busy?: boolean }>()
@@ -60,9 +61,10 @@ const isSettled = computed(() =>
   Object.entries(own.value).some(([key, value]) => key !== 'medium' && value !== null),
 )
 const pointed = computed(() => point.value && { ...own.value, ...point.value })
-const asked = computed(() =>
-  settled.value && moved.value ? withOwn(props.trial, { ...own.value, ...settled.value }) : null,
-)
+const asked = computed(() => {
+  if (settled.value && moved.value) return withOwn(props.trial, { ...own.value, ...settled.value })
+  return props.kept || !window.value ? null : withOwn(props.trial, own.value)
+})
 const { data: setting } = useSetting(asked)
 watch([point, window, setting, settled], () => {
   if (!window.value?.map || !point.value || !moved.value) emit('tried', null)
@@ -80,19 +82,19 @@ function go(to: Point) {
 }
 
 const leeway = computed(() => (window.value?.map && point.value ? leewayAt(window.value, point.value) : null))
+const fails = (question: Question) => t(`window.${question.toLowerCase()}Fails`)
 function said(way: 'cooler' | 'hotter', { kelvin, question }: Leeway): string {
-  const fails = t(`window.${question.toLowerCase()}Fails`)
-  if (kelvin === null) return t(`window.${way}Far`, { fails })
+  if (kelvin === null) return t(`window.${way}Far`)
   return kelvin < 0
-    ? t('window.failsHere', { fails })
-    : t(`window.${way}`, { by: kelvinIn(kelvin, temperature.value), fails })
+    ? t('window.failsHere', { fails: fails(question) })
+    : t(`window.${way}`, { by: kelvinIn(kelvin, temperature.value), fails: fails(question) })
 }
 
 /** What the bars say while the point is moved, before the sentences are there. */
 const margins = computed(() => {
   if (!window.value?.map || !point.value) return []
   if (!moved.value && props.kept) return props.kept
-  if (same(settled.value, point.value) && setting.value && moved.value) {
+  if (setting.value && (moved.value ? same(settled.value, point.value) : true)) {
     const { hold, mark, bleed } = setting.value.margins
     return [hold, mark, bleed]
   }
@@ -114,7 +116,13 @@ function figure(question: Question): string {
   }
   return ''
 }
-const empty = computed(() => (window.value?.reliefs.length ?? 0) > 0)
+/** What fails even at the best setting; nothing where the window is not empty. */
+const failing = computed(() =>
+  window.value?.map
+    ? QUESTIONS.filter((question) => verdictAt(window.value!, question, window.value!.best) === 'NO')
+    : [],
+)
+const empty = computed(() => failing.value.length > 0)
 const forgives = computed(() => window.value?.best ?? null)
 const isBest = computed(
   () => forgives.value?.dial === point.value?.dial && forgives.value?.time === point.value?.time,
@@ -131,8 +139,9 @@ const isBest = computed(
           <span class="muted">{{ $t('window.drag') }}</span>
         </div>
         <div v-if="empty" class="empty" role="status">
-          <b>{{ $t('window.empty') }}</b>
-          <ul>
+          <b>{{ $t('window.empty', { fails: failing.map((question) => fails(question)).join(', ') }) }}</b>
+          <slot name="empty" />
+          <ul v-if="window.reliefs.length">
             <li v-for="relief in window.reliefs" :key="relief.say">
               {{ relief.say }}
               <a-button v-if="relief.own" size="small" :disabled="busy" @click="emit('keep', relief.own)">

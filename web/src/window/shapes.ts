@@ -1,5 +1,5 @@
 import { scaleLinear, type ScaleLinear } from 'd3-scale'
-import { edgeAt, edgeOf, shownSeconds, type EdgeData, type PressWindow, type Question } from './windowMap'
+import { edgeAt, edgeOf, shownSeconds, type EdgeData, type PressWindow, type Question } from './pressWindow'
 
 export const MAP = { width: 720, height: 400, left: 56, right: 16, top: 14, bottom: 44 }
 

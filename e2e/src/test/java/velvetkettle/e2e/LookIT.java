@@ -23,15 +23,25 @@ class LookIT extends Journey {
     take("press", ticket("Rowing%20tops&station=CUT") + "/press");
     page.locator("svg.window").waitFor();
     page.locator(".chips button").first().waitFor();
+    save("press-top");
     page.evaluate("() => document.querySelector(\".panel\").scrollIntoView()");
+    page.locator(".chips button").nth(2).click();
     save("window");
-    page.locator(".point").focus();
-    for (int i = 0; i < 8; i++) page.keyboard().press("ArrowRight");
+    night();
+    page.setViewportSize(1024, 768);
+    page.evaluate("() => document.querySelector(\".panel\").scrollIntoView()");
+    save("window-1024-night");
+    page.emulateMedia(
+        new Page.EmulateMediaOptions()
+            .setColorScheme(com.microsoft.playwright.options.ColorScheme.LIGHT));
+    page.setViewportSize(1280, 800);
+    page.navigate(ticket("Training%20tops&station=METHOD") + "/method");
+    page.locator(".its").first().waitFor();
+    System.out.println("LOOK its " + page.locator(".its").count());
+    page.locator(".its").first().click();
+    page.locator(".ant-modal svg.window").waitFor();
     page.waitForTimeout(1500);
-    page.evaluate("() => window.scrollTo(0, 0)");
-    save("window-moved");
-    page.evaluate("() => document.querySelector(\".below\").scrollIntoView()");
-    save("window-below");
+    save("window-empty");
   }
 
   private String ticket(String search) throws IOException {

@@ -1,6 +1,5 @@
 package velvetkettle.core.heat.window;
 
-import velvetkettle.core.heat.Spread;
 import velvetkettle.core.heat.turn.Reading;
 
 /** What is read at every place: logarithms of doses, and temperatures. */
@@ -11,6 +10,9 @@ enum Quantity {
   GLUE_LINE,
   CLOTH;
 
+  /** Of a dose that is seen at 1 nobody sees this; what is less is not told apart. */
+  private static final double NOTHING = 1e-4;
+
   /** Whether it is the logarithm of a dose. */
   boolean isDose() {
     return this == BOND || this == SCORCH || this == TINT;
@@ -18,9 +20,9 @@ enum Quantity {
 
   double of(Reading reading) {
     return switch (this) {
-      case BOND -> Spread.log(reading.bond());
-      case SCORCH -> Spread.log(reading.scorch());
-      case TINT -> Spread.log(reading.tint());
+      case BOND -> log(reading.bond());
+      case SCORCH -> log(reading.scorch());
+      case TINT -> log(reading.tint());
       case GLUE_LINE -> reading.glueLine();
       case CLOTH -> reading.hottestCloth();
     };
@@ -41,14 +43,14 @@ enum Quantity {
         Double.NaN,
         all[GLUE_LINE.ordinal()],
         all[CLOTH.ordinal()],
-        dose(all[SCORCH.ordinal()]),
-        dose(all[TINT.ordinal()]),
+        Math.exp(all[SCORCH.ordinal()]),
+        Math.exp(all[TINT.ordinal()]),
         0,
         0,
         0);
   }
 
-  private static double dose(double logarithm) {
-    return logarithm <= Spread.log(0) ? 0 : Math.exp(logarithm);
+  private static double log(double dose) {
+    return Math.log(Math.max(NOTHING, dose));
   }
 }

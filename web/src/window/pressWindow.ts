@@ -54,7 +54,7 @@ export function verdictAt(window: PressWindow, question: Question, point: Point)
 }
 
 export interface Leeway {
-  /** Kelvin before the first no; null where the map does not reach so far. */
+  /** Kelvin before the first no, below 0 beyond it; null where the map does not reach so far. */
   kelvin: number | null
   question: Question
 }
@@ -65,7 +65,7 @@ export function leewayAt(window: PressWindow, point: Point): { cooler: Leeway; h
   const platen = platenOf(window, point)
   const of = (question: Question): Leeway => {
     const kelvin = inside(map, edgeOf(map, question, false), platen, point.time)
-    return { kelvin: Math.abs(kelvin) > FAR ? null : Math.floor(kelvin), question }
+    return { kelvin: kelvin > FAR ? null : Math.floor(kelvin), question }
   }
   const hotter = [of('MARK'), of('BLEED')].sort((a, b) => (a.kelvin ?? FAR) - (b.kelvin ?? FAR))[0]!
   return { cooler: of('HOLD'), hotter }
