@@ -1,24 +1,74 @@
 package velvetkettle.core.press;
 
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.Bounds;
 import velvetkettle.core.quantity.Kelvin;
 
 /**
- * How far a press's display is from its platen.
+ * How far a press's display is from its platen, and how well the platen touches.
  *
  * @param readsHigh display minus true platen temperature, K; negative where the platen is hotter
  *     than it says
- * @param giveOrTake how far single places and single presses stray from that, K
+ * @param giveOrTake how far single places and single presses stray from that, K: two standard
+ *     deviations where it was measured
  * @param measured whether the maker measured it with strips or a probe; otherwise nothing is
  *     corrected
+ * @param contact how much better its platen touches than others do; null where no probe showed it
+ * @param contactTimes within what factor that is known, one standard deviation; null likewise
+ * @param coldest how far the coldest of nine places is below their mean, K; null where nobody
+ *     looked
+ * @param on the day of the measuring; null where it is not known
  */
-public record Calibration(Kelvin readsHigh, Kelvin giveOrTake, boolean measured) {
+public record Calibration(
+    Kelvin readsHigh,
+    Kelvin giveOrTake,
+    boolean measured,
+    @Nullable Double contact,
+    @Nullable Double contactTimes,
+    @Nullable Kelvin coldest,
+    @Nullable LocalDate on) {
   /**
    * Displays are 5 to 15 °C off [common practice, no source]: unmeasured, the direction is unknown,
    * so nothing is corrected.
    */
   public static final Calibration NONE = new Calibration(Kelvin.of(0), Kelvin.of(10), false);
 
+  /** From plate presses on; what a display cannot say is as usual. */
+  private static final double CONTACT_TIMES = 1.42;
+
+  private static final double CONTACT_TIMES_OF_MEASURED = 1.15;
+  private static final double DEVIATION = 7;
+
+  public Calibration {
+    if (contact != null) {
+      Bounds.check("contact", contact, 0.1, 10, "times");
+    }
+  }
+
+  public Calibration(Kelvin readsHigh, Kelvin giveOrTake, boolean measured) {
+    this(readsHigh, giveOrTake, measured, null, null, null, null);
+  }
+
   public static Calibration readsHigh(double kelvin) {
     return new Calibration(Kelvin.of(kelvin), Kelvin.of(4), true);
+  }
+
+  /** 1 where no probe showed another. */
+  public double contactFactor() {
+    return contact == null ? 1 : contact;
+  }
+
+  /** One standard deviation of the contact, as a factor (engineering estimates). */
+  public double contactSpread() {
+    if (contactTimes != null) {
+      return contactTimes;
+    }
+    return measured ? CONTACT_TIMES_OF_MEASURED : CONTACT_TIMES;
+  }
+
+  /** One standard deviation of the platen's temperature, K (engineering estimate). */
+  public double deviation() {
+    return measured ? giveOrTake.degrees() / 2 : DEVIATION;
   }
 }

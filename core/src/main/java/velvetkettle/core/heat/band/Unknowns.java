@@ -26,11 +26,8 @@ public record Unknowns(double platen, double contact) {
   private static final double THICKNESS_FACTOR = 1.12;
   private static final double MOISTURE_FACTOR = 1.25;
 
-  private static final Unknowns UNMEASURED = new Unknowns(7, 1.42);
-  private static final Unknowns MEASURED = new Unknowns(2, 1.15);
-
   public static Unknowns of(Calibration calibration) {
-    return calibration.measured() ? MEASURED : UNMEASURED;
+    return new Unknowns(calibration.deviation(), calibration.contactSpread());
   }
 
   /**

@@ -120,7 +120,7 @@ public final class HeatRun {
         Sequence.run(
             scenes.subList(first, scenes.size()),
             new Air(room.air().degrees(), room.humidity() / 100),
-            draw.contact(),
+            draw.contact() * bench.press().calibration().contactFactor(),
             draw.moisture(),
             tolerance,
             before);

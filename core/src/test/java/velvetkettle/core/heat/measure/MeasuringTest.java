@@ -1,0 +1,199 @@
+package velvetkettle.core.heat.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Millimetres;
+
+/** Presses whose truth is known, measured with errors of known size. */
+class MeasuringTest {
+  private static final Celsius DIAL = Celsius.of(150);
+  private static final Garment TEE =
+      new Garment(
+          "tee",
+          GarmentKind.PANEL,
+          Blend.of(Fibre.COTTON),
+          Fabric.JERSEY,
+          new Colour("white", Depth.WHITE, Hue.NEUTRAL),
+          DyeKind.UNDYED,
+          Finish.NONE,
+          Set.of(),
+          IronMark.UNKNOWN,
+          Size.ADULT);
+  private static final Press PRESS =
+      new Press(
+          "press",
+          PressKind.PLATE_DRAW,
+          Millimetres.of(400),
+          Millimetres.of(400),
+          Calibration.NONE);
+
+  /** A press of which everything is known, drawn from what is believed of presses. */
+  private record Truth(Draw draw) {
+    static Truth of(Random random) {
+      return new Truth(
+          new Draw(
+              8 * random.nextGaussian(),
+              Math.exp(0.5 * random.nextGaussian()),
+              Math.pow(1.5, random.nextGaussian()),
+              Math.pow(1.20, random.nextGaussian()),
+              Math.pow(1.12, random.nextGaussian()),
+              Math.pow(1.25, random.nextGaussian())));
+    }
+
+    StripReading strip(Random random) {
+      double read = DIAL.degrees() + draw.platenOffset() + 3 * random.nextGaussian();
+      return new StripReading(DIAL, Celsius.of(read));
+    }
+
+    /**
+     * Every half second for thirty, each good to a degree, and all of them off by what a probe may
+     * be.
+     */
+    ProbeTrace probe(Random random) {
+      double[] seconds = IntStream.rangeClosed(1, 60).mapToDouble(n -> n / 2.0).toArray();
+      ProbeTrace shape = trace(seconds, new double[60]);
+      double[] seen = ProbeFit.seen(new Bench(TEE, PRESS, Workroom.USUAL), shape, draw, seconds);
+      double off = ProbeFit.PROBE_ERROR * random.nextGaussian();
+      for (int i = 0; i < seen.length; i++) {
+        seen[i] += off + random.nextGaussian();
+      }
+      return trace(seconds, seen);
+    }
+  }
+
+  private static ProbeTrace trace(double[] seconds, double[] celsius) {
+    return new ProbeTrace(
+        DIAL,
+        TEE,
+        IntStream.range(0, seconds.length)
+            .mapToObj(i -> new ProbeTrace.Moment(seconds[i], celsius[i]))
+            .toList());
+  }
+
+  @Test
+  @DisplayName(
+      "two strips and a trace: the offset within 3 K in 85 of 100, eight of ten intervals true")
+  void twoHundredPresses() {
+    record Found(double off, boolean covered, boolean contactCovered) {}
+    Random random = new Random(11);
+    List<Truth> truths = new ArrayList<>();
+    List<Measuring> measurings = new ArrayList<>();
+    for (int n = 0; n < 200; n++) {
+      Truth truth = Truth.of(random);
+      truths.add(truth);
+      measurings.add(
+          new Measuring(
+              PRESS,
+              Workroom.USUAL,
+              List.of(truth.strip(random), truth.strip(random)),
+              null,
+              truth.probe(random)));
+    }
+    List<Found> found =
+        IntStream.range(0, 200)
+            .parallel()
+            .mapToObj(
+                n -> {
+                  Measuring.Known known = measurings.get(n).known();
+                  Draw truth = truths.get(n).draw();
+                  double off = Math.abs(known.offset() - truth.platenOffset());
+                  double contact = Math.abs(Math.log(known.contact() / truth.contact()));
+                  return new Found(
+                      off,
+                      off <= Measuring.eightOfTen(known),
+                      contact <= 1.2816 * known.contactDeviation());
+                })
+            .toList();
+    long near = found.stream().filter(f -> f.off <= 3).count();
+    long covered = found.stream().filter(Found::covered).count();
+    long contactCovered = found.stream().filter(Found::contactCovered).count();
+    System.out.println(
+        "Of 200 within 3 K, covered, contact covered: "
+            + near
+            + ", "
+            + covered
+            + ", "
+            + contactCovered);
+    assertThat(near).isGreaterThanOrEqualTo(170);
+    assertThat(covered).isBetween(144L, 180L);
+    assertThat(contactCovered).isBetween(144L, 190L);
+  }
+
+  @Test
+  @DisplayName("one strip moves the belief by what it is worth beside what was believed")
+  void oneStrip() {
+    Measuring measuring =
+        new Measuring(
+            PRESS, Workroom.USUAL, List.of(new StripReading(DIAL, Celsius.of(140))), null, null);
+    // 64/(64+9) of ten kelvin; deviation 1/sqrt(1/64 + 1/9).
+    assertThat(measuring.known().offset()).isCloseTo(-8.77, within(0.01));
+    assertThat(measuring.known().deviation()).isCloseTo(2.81, within(0.01));
+    Calibration calibration = measuring.calibration(LocalDate.of(2026, 11, 26));
+    assertThat(calibration.readsHigh()).isEqualTo(Kelvin.of(8.8));
+    assertThat(calibration.giveOrTake()).isEqualTo(Kelvin.of(5.6));
+    assertThat(calibration.contact()).isNull();
+    assertThat(calibration.on()).isEqualTo(LocalDate.of(2026, 11, 26));
+  }
+
+  @Test
+  @DisplayName("however many strips: never better than 2 K in eight of ten")
+  void neverBetter() {
+    List<StripReading> many = Collections.nCopies(40, new StripReading(DIAL, Celsius.of(145)));
+    Measuring measuring = new Measuring(PRESS, Workroom.USUAL, many, null, null);
+    assertThat(Measuring.eightOfTen(measuring.known())).isCloseTo(2, within(1e-9));
+    assertThat(measuring.known().offset()).isCloseTo(-5, within(0.1));
+  }
+
+  @Test
+  @DisplayName("nine places: their mean is the offset, the coldest is told")
+  void ninePlaces() {
+    List<Celsius> read =
+        IntStream.of(138, 146, 140, 147, 150, 148, 145, 149, 146).mapToObj(Celsius::of).toList();
+    Measuring measuring =
+        new Measuring(PRESS, Workroom.USUAL, List.of(), new Measuring.NinePlaces(DIAL, read), null);
+    assertThat(measuring.calibration(LocalDate.EPOCH).coldest()).isEqualTo(Kelvin.of(7.4));
+    assertThat(measuring.known().offset()).isBetween(-5.0, -4.0);
+  }
+
+  @Test
+  @DisplayName("a trace without end, one that runs back, and nothing at all are refused")
+  void refused() {
+    double[] seconds = IntStream.range(0, 12).mapToDouble(n -> n * 0.1).toArray();
+    assertThatThrownBy(() -> trace(seconds, new double[12])).hasMessageContaining("at least 8 s");
+    double[] back = IntStream.range(0, 12).mapToDouble(n -> 20 - n).toArray();
+    assertThatThrownBy(() -> trace(back, new double[12])).hasMessageContaining("rise");
+    assertThatThrownBy(() -> new Measuring(PRESS, Workroom.USUAL, List.of(), null, null))
+        .hasMessageContaining("nothing was measured");
+  }
+}
