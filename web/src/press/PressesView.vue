@@ -5,11 +5,13 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
 import RemoveButton from '@/form/RemoveButton.vue'
+import { day } from '@/quantity/when'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { useUnits } from '@/quantity/units'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import { difference } from './display'
+import MeasureDialog from './MeasureDialog.vue'
 import PressForm from './PressForm.vue'
 import WorkroomForm from './WorkroomForm.vue'
 
@@ -28,6 +30,8 @@ const { data: workroom } = useQuery({
 })
 const changing = ref<{ id: string; view: Schemas['PressView'] | null } | null>(null)
 
+const measuring = ref<Schemas['PressView'] | null>(null)
+
 /** What it can do, in words: force at its scale, cladding, tips from small to large. */
 function gives(press: Schemas['Press']): string[] {
   const size = (tip: string) => Number(tip.replace('SS', ''))
@@ -40,6 +44,7 @@ const remove = (id: string) => answer(api.DELETE('/api/presses/{id}', { params: 
 
 function kept() {
   changing.value = null
+  measuring.value = null
   void client.invalidateQueries()
 }
 </script>
@@ -84,9 +89,25 @@ function kept() {
               <td>
                 {{ gives(item.press).join(', ') }}
               </td>
-              <td>{{ difference(item.press.calibration, temperature, $t) }}</td>
+              <td>
+                {{ difference(item.press.calibration, temperature, $t) }}
+                <span v-if="item.press.calibration.on" class="on" :class="{ old: item.measuredLongAgo }">
+                  {{
+                    $t(item.measuredLongAgo ? 'presses.longAgo' : 'presses.on', {
+                      when: day(item.press.calibration.on),
+                    })
+                  }}
+                </span>
+              </td>
               <td>
                 <span class="row-actions">
+                  <a-button
+                    v-if="item.press.kind !== 'WAND'"
+                    size="small"
+                    :aria-label="$t('measure.title', { press: item.press.name })"
+                    @click="measuring = item"
+                    >{{ $t('measure.open') }}</a-button
+                  >
                   <a-button
                     size="small"
                     :aria-label="$t('form.changeOf', { name: item.press.name })"
@@ -102,6 +123,20 @@ function kept() {
       </div>
     </QueryState>
     <WorkroomForm v-if="workroom" :workroom="workroom" @kept="kept" />
+    <MeasureDialog v-if="measuring" :press="measuring" @kept="kept" @cancel="measuring = null" />
     <PressForm v-if="changing" :press="changing.view" @kept="kept" @cancel="changing = null" />
   </main>
 </template>
+
+<style scoped>
+.on {
+  display: block;
+  color: var(--muted);
+  font-size: 13px;
+}
+
+.old {
+  color: var(--tight);
+  font-weight: 600;
+}
+</style>

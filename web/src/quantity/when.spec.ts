@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { late, when } from './when'
+import { day, late, when } from './when'
 
 const now = '2026-11-24T10:00:00'
 
@@ -15,4 +15,9 @@ it('adds the date where the weekday alone could mean another week', () => {
 it('knows what is late', () => {
   expect(late('2026-11-24T09:59:00', now)).toBe(true)
   expect(late('2026-11-24T10:01:00', now)).toBe(false)
+})
+
+it('says a day with how long ago it was', () => {
+  expect(day('2026-11-26', '2026-11-26T10:00:00')).toBe('26 Nov 2026, today')
+  expect(day('2026-05-02', '2026-11-26T10:00:00')).toBe('2 May 2026, 7 months ago')
 })

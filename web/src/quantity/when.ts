@@ -10,6 +10,13 @@ export function when(instant: string, now: string | Date = new Date()): string {
   return `${then.format(format)}, ${then.from(now)}`
 }
 
+/** A day with how long ago it was: "26 Nov 2026, 3 months ago"; today is today. */
+export function day(date: string, now: string | Date = new Date()): string {
+  const then = dayjs(date)
+  const far = then.isSame(now, 'day') ? 'today' : then.from(now)
+  return `${then.format('D MMM YYYY')}, ${far}`
+}
+
 export function late(instant: string, now: string | Date = new Date()): boolean {
   return dayjs(instant).isBefore(now)
 }

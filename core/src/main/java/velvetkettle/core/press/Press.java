@@ -35,6 +35,11 @@ public record Press(
     this(name, kind, platenWidth, platenDepth, calibration, null, false, Set.of());
   }
 
+  /** The same, measured. */
+  public Press measured(Calibration found) {
+    return new Press(name, kind, platenWidth, platenDepth, found, closing, cladInPtfe, tips);
+  }
+
   public Press {
     tips = Set.copyOf(tips);
     if (name.isBlank() || name.length() > 60) {

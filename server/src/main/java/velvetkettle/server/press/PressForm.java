@@ -52,18 +52,30 @@ public record PressForm(
         readVersion);
   }
 
-  /** The press that is described; its force counts only with its scale. */
-  Press press() {
+  /**
+   * The press that is described; its force counts only with its scale.
+   *
+   * @param before what was measured of it, which stays where its difference was not typed anew
+   */
+  Press press(Calibration before) {
     return new Press(
         name,
         kind,
         Millimetres.of(platenWidth),
         Millimetres.of(platenDepth),
-        measured ? Calibration.readsHigh(readsHigh) : Calibration.NONE,
+        calibration(before),
         newtons == null || scale == null || kind.pressedByHand()
             ? null
             : new Closing(newtons, scale),
         cladInPtfe,
         kind == PressKind.WAND ? tips : Set.of());
+  }
+
+  private Calibration calibration(Calibration before) {
+    boolean same = measured && before.measured() && before.readsHigh().degrees() == readsHigh;
+    if (same) {
+      return before;
+    }
+    return measured ? Calibration.readsHigh(readsHigh) : Calibration.NONE;
   }
 }

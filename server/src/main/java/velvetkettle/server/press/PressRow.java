@@ -1,5 +1,6 @@
 package velvetkettle.server.press;
 
+import java.time.LocalDate;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +24,10 @@ public record PressRow(
     double readsHighK,
     double giveOrTakeK,
     boolean measured,
+    @Nullable Double contact,
+    @Nullable Double contactTimes,
+    @Nullable Double coldestK,
+    @Nullable LocalDate measuredOn,
     @Nullable Double newtons,
     @Nullable Integer scale,
     boolean cladInPtfe,
@@ -32,6 +37,8 @@ public record PressRow(
   public static PressRow of(
       UUID id, String owner, Press press, Json tips, int position, int version) {
     Closing closing = press.closing();
+    Calibration calibration = press.calibration();
+    Kelvin coldest = calibration.coldest();
     return new PressRow(
         id,
         owner,
@@ -39,9 +46,13 @@ public record PressRow(
         press.kind(),
         press.platenWidth().count(),
         press.platenDepth().count(),
-        press.calibration().readsHigh().degrees(),
-        press.calibration().giveOrTake().degrees(),
-        press.calibration().measured(),
+        calibration.readsHigh().degrees(),
+        calibration.giveOrTake().degrees(),
+        calibration.measured(),
+        calibration.contact(),
+        calibration.contactTimes(),
+        coldest == null ? null : coldest.degrees(),
+        calibration.on(),
         closing == null ? null : closing.newtons(),
         closing == null ? null : closing.scale(),
         press.cladInPtfe(),
@@ -56,7 +67,14 @@ public record PressRow(
         kind,
         Millimetres.of(platenWidthMm),
         Millimetres.of(platenDepthMm),
-        new Calibration(Kelvin.of(readsHighK), Kelvin.of(giveOrTakeK), measured),
+        new Calibration(
+            Kelvin.of(readsHighK),
+            Kelvin.of(giveOrTakeK),
+            measured,
+            contact,
+            contactTimes,
+            coldestK == null ? null : Kelvin.of(coldestK),
+            measuredOn),
         newtons == null || scale == null ? null : new Closing(newtons, scale),
         cladInPtfe,
         fitting);

@@ -1,14 +1,22 @@
 package velvetkettle.server.press;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.heat.measure.Measuring;
+import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.StoneSize;
+import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.quantity.Times;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
@@ -22,21 +30,35 @@ public class PressService {
   /** More tools than any small shop has. */
   private static final int DRAWER = 100;
 
+  /** Half a year: thermostats drift (common practice, no source). */
+  private static final int LONG_AGO_DAYS = 183;
+
   private final PressMapper presses;
   private final StoredJson json;
   private final Owner owner;
+  private final WorkroomService rooms;
+  private final Clock clock;
 
-  PressService(PressMapper presses, StoredJson json, Owner owner) {
+  PressService(
+      PressMapper presses, StoredJson json, Owner owner, WorkroomService rooms, Clock clock) {
     this.presses = presses;
     this.json = json;
     this.owner = owner;
+    this.rooms = rooms;
+    this.clock = clock;
   }
 
-  /** A press with the id under which tickets name it. */
-  public record PressView(UUID id, Press press, int version) {}
+  /**
+   * A press with the id under which tickets name it.
+   *
+   * @param measuredLongAgo whether it should be measured again
+   */
+  public record PressView(UUID id, Press press, int version, boolean measuredLongAgo) {}
 
   private PressView view(PressRow row) {
-    return new PressView(row.id(), row.press(tips(row)), row.version());
+    LocalDate on = row.measuredOn();
+    boolean longAgo = on != null && on.plusDays(LONG_AGO_DAYS).isBefore(today());
+    return new PressView(row.id(), row.press(tips(row)), row.version(), longAgo);
   }
 
   private Set<StoneSize> tips(PressRow row) {
@@ -80,11 +102,12 @@ public class PressService {
 
   /** Makes or changes a press. The same request twice leaves what one left. */
   public PressView save(UUID id, PressForm form) {
-    Press press = form.press();
     Optional<PressRow> before = presses.find(owner.name(), id);
     if (isGone(id)) {
       throw new NotFoundException("press", id);
     }
+    Press press =
+        form.press(before.map(row -> view(row).press().calibration()).orElse(Calibration.NONE));
     if (before.isEmpty()) {
       PressRow row =
           PressRow.of(
@@ -97,20 +120,72 @@ public class PressService {
       presses.insert(row);
       return view(row);
     }
-    if (view(before.get()).press().equals(press) && before.get().version() == form.version() + 1) {
-      return view(before.get());
+    return change(before.get(), press, form.version());
+  }
+
+  private PressView change(PressRow before, Press press, int version) {
+    if (view(before).press().equals(press) && before.version() == version + 1) {
+      return view(before);
     }
     PressRow row =
         PressRow.of(
-            id,
+            before.id(),
             owner.name(),
             press,
             json.write(press.tips()),
-            before.get().position(),
-            form.version() + 1);
+            before.position(),
+            version + 1);
     if (presses.update(row) == 0) {
-      throw new StaleException(form.version(), before.get().version());
+      throw new StaleException(version, before.version());
     }
     return view(row);
+  }
+
+  /** What a measuring would say, without keeping it. */
+  @Transactional(readOnly = true)
+  public Measured measured(UUID id, MeasuringForm form) {
+    Measuring measuring = measuring(press(id), form);
+    Measuring.Known known = measuring.known();
+    Calibration calibration = measuring.calibration(today());
+    Kelvin eightOfTen = Kelvin.of(Math.round(10 * Measuring.eightOfTen(known)) / 10.0);
+    List<Sentence> said = new ArrayList<>();
+    double high = calibration.readsHigh().degrees();
+    said.add(
+        Sentence.of(
+            high >= 0 ? "measured.high" : "measured.low", Kelvin.of(Math.abs(high)), eightOfTen));
+    Double contact = calibration.contact();
+    Double times = calibration.contactTimes();
+    if (contact != null && times != null) {
+      said.add(Sentence.of("measured.contact", Times.of(contact), Times.of(times)));
+    }
+    Kelvin coldest = calibration.coldest();
+    if (coldest != null) {
+      said.add(Sentence.of("measured.coldest", coldest));
+    }
+    return new Measured(calibration, eightOfTen, said);
+  }
+
+  /** Keeps what was measured; plans use it from now on. */
+  public PressView measure(UUID id, MeasuringForm form) {
+    PressRow before =
+        presses
+            .find(owner.name(), id)
+            .filter(row -> !isGone(id))
+            .orElseThrow(() -> new NotFoundException("press", id));
+    Press press = view(before).press();
+    Calibration calibration = measuring(press, form).calibration(today());
+    return change(before, press.measured(calibration), form.version());
+  }
+
+  private Measuring measuring(Press press, MeasuringForm form) {
+    try {
+      return form.measuring(press, rooms.workroom());
+    } catch (IllegalArgumentException e) {
+      throw new RefusedException("", Sentence.of("measured.refused"));
+    }
+  }
+
+  private LocalDate today() {
+    return LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
   }
 }

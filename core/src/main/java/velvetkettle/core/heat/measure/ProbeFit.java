@@ -79,15 +79,7 @@ final class ProbeFit {
   }
 
   private static Press unmeasured(Press press) {
-    return new Press(
-        press.name(),
-        press.kind(),
-        press.platenWidth(),
-        press.platenDepth(),
-        Calibration.NONE,
-        press.closing(),
-        press.cladInPtfe(),
-        press.tips());
+    return press.measured(Calibration.NONE);
   }
 
   Known known() {
