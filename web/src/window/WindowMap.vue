@@ -201,7 +201,7 @@ function keys(event: KeyboardEvent) {
     <g class="words">
       <g v-for="word in words" :key="word.said" :class="word.kind">
         <text :x="word.x" :y="word.y" class="word">{{ $t(`window.${word.said}`) }}</text>
-        <text v-if="word.width > 130 && word.said !== 'just'" :x="word.x" :y="word.y + 19" class="why">
+        <text v-if="word.width > 130 && word.said !== 'just'" :x="word.x" :y="word.y + 19" class="because">
           {{ $t(`window.${word.said}Why`) }}
         </text>
       </g>
@@ -325,7 +325,7 @@ text {
   font-weight: 700;
 }
 
-.words .why {
+.words .because {
   font-size: 13px;
 }
 

@@ -60,6 +60,13 @@ record Compared(Pressing pressing, Margins margins, Openings openings) {
     return Optional.empty();
   }
 
+  /** Whether a longer press would do. */
+  boolean onlyHoldFails() {
+    return margins.hold().verdict() == Verdict.NO
+        && margins.mark().verdict() != Verdict.NO
+        && margins.bleed().verdict() != Verdict.NO;
+  }
+
   /** What matters most: a word that changes, the time, steam, or nothing. */
   Sentence difference(Compared before) {
     List<Sentence> all = differences(before);

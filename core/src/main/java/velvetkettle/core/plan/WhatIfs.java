@@ -92,10 +92,14 @@ final class WhatIfs {
     Compared after = Compared.of(change.pressing, heat.judge(change.pressing).margins());
     OwnSetting kept = change.kept;
     Sentence keeping = change.keeping;
-    if (kept == null) {
-      Optional<Seconds> same = after.secondsUntil(before.bond());
-      kept = same.map(time -> own.at(now.recipe().dial().value(), time)).orElse(null);
-      keeping = same.map(time -> Sentence.of("whatif.keep.time", time)).orElse(null);
+    boolean fails = after.margins().ruleOut();
+    if (kept == null || fails) {
+      OwnSetting so = kept == null ? own : kept;
+      String words = kept == null ? "whatif.keep.time" : "whatif.keep.so-for";
+      boolean madeUp = !fails || after.onlyHoldFails();
+      Optional<Seconds> same = madeUp ? after.secondsUntil(before.bond()) : Optional.empty();
+      kept = same.map(time -> so.at(now.recipe().dial().value(), time)).orElse(null);
+      keeping = same.map(time -> Sentence.of(words, time)).orElse(null);
     }
     return new WhatIf(
         change.kind,
