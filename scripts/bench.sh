@@ -28,7 +28,14 @@ run_bench() {
       build_bench
       say "All media on five presses, in one process, load $(cut -d' ' -f1 /proc/loadavg)"
       bench_main AllMediaAndPresses
-      plan_over_http ;;
+      over_http PlanOverHttp "Planning over HTTP" ;;
+    window)
+      need_tools
+      build
+      build_bench
+      say "Whole windows and what-ifs on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
+      bench_main WindowBenchmarks
+      over_http WhatIfOverHttp "What-ifs and windows over HTTP" ;;
     cut)
       need_tools
       build_bench
@@ -40,7 +47,7 @@ run_bench() {
       need_tools
       say "Changing the planner's code in every small way, and counting what the tests notice"
       maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage | grep -E '^>> |Score|mutations|ERROR|BUILD' ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill" ;;
   esac
 }
 
@@ -58,8 +65,8 @@ bench_main() {
 }
 
 # An application of its own with the demo shop, on a free port, taken away afterwards.
-plan_over_http() {
-  local folder port=8497 press
+over_http() {
+  local main=$1 what=$2 folder port=8497 press
   folder=$(mktemp -d)
   chmod 755 "$folder"
   "$ROOT/kettle" start --data "$folder/data" --port "$port" >"$folder/log" 2>&1 &
@@ -68,8 +75,8 @@ plan_over_http() {
     sleep 1
   done
   press=$(curl -fs "http://127.0.0.1:$port/api/presses" | grep -o '"id":"[^"]*"' | head -1 | cut -d'"' -f4)
-  say "Planning over HTTP on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
-  bench_main PlanOverHttp "http://127.0.0.1:$port" "$press"
+  say "$what on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
+  bench_main "$main" "http://127.0.0.1:$port" "$press"
   "$ROOT/kettle" stop --data "$folder/data" >/dev/null
   rm -rf "$folder"
 }

@@ -47,16 +47,9 @@ public final class PlanOverHttp {
       throws IOException, InterruptedException {
     double[] millis = new double[RUNS];
     for (int n = -WARM_UP; n < RUNS; n++) {
-      HttpRequest request =
-          HttpRequest.newBuilder(address)
-              .header("Content-Type", "application/json")
-              .POST(HttpRequest.BodyPublishers.ofString(ticket.apply(n)))
-              .build();
+      String body = ticket.apply(n);
       long began = System.nanoTime();
-      HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
-      if (answer.statusCode() != 200) {
-        throw new IOException(answer.statusCode() + ": " + answer.body());
-      }
+      post(client, address, body);
       if (n >= 0) {
         millis[n] = (System.nanoTime() - began) / 1e6;
       }
@@ -65,7 +58,20 @@ public final class PlanOverHttp {
     return millis;
   }
 
-  private static String ticket(String[] garment, String name, String press) {
+  static void post(HttpClient client, URI address, String body)
+      throws IOException, InterruptedException {
+    HttpRequest request =
+        HttpRequest.newBuilder(address)
+            .header("Content-Type", "application/json")
+            .POST(HttpRequest.BodyPublishers.ofString(body))
+            .build();
+    HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
+    if (answer.statusCode() != 200) {
+      throw new IOException(answer.statusCode() + ": " + answer.body());
+    }
+  }
+
+  static String ticket(String[] garment, String name, String press) {
     return """
         {"title": "bench", "customer": "", "dueAt": "2030-01-01T10:00:00Z", "pieces": 1, "pressId": "%s",
          "garment": {"name": "%s", "kind": "TOP", "label": "%s", "fabric": "%s", "colour": "some",
