@@ -55,18 +55,20 @@ final class Settling {
 
   /** At the setting that forgives most, where the maker left it to heat and heat speaks of it. */
   Settled mostForgiving(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
-    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
-    Draft usual = drafted(job, decoration, medium, tool, writer);
+    Settled usual = usual(job, decoration, medium, tool);
     OwnSetting own = decoration.own(medium);
     if (own.dial() != null || own.time() != null || !usual.pressing.isComputed()) {
-      return judged(job, decoration, writer, usual);
+      return usual;
     }
     MostForgiving.Point point = best(usual.pressing);
     boolean same =
         point.platen().equals(usual.recipe.platen())
             && point.time().equals(usual.recipe.time().value());
-    return judged(
-        job, decoration, writer, same ? usual : moved(job, decoration, writer, usual, point));
+    if (same) {
+      return usual;
+    }
+    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
+    return judged(job, decoration, writer, moved(job, decoration, writer, usual, point));
   }
 
   /** The best setting of a pressing's window; the pressing's own where that is as good. */
@@ -117,13 +119,15 @@ final class Settling {
       JobRequest job,
       Decoration decoration,
       RecipeWriter writer,
-      Draft usual,
+      Settled usual,
       MostForgiving.Point point) {
-    Recipe before = usual.recipe;
+    Recipe before = writer.write(heat);
+    PressMedium medium = usual.pressing.medium();
     Evidence why =
         new Evidence(
             Source.MODEL,
-            Sentence.of("why.forgives-most", before.dial().value(), before.time().value()));
+            Sentence.of(
+                "why.forgives-most", usual.recipe.dial().value(), usual.recipe.time().value()));
     Celsius dial = PlatenWriter.shown(point.platen(), usual.tool);
     Recipe recipe =
         writer.write(
@@ -131,7 +135,8 @@ final class Settling {
             new PlatenWriter.Settled(
                 point.platen(), new Recommended<>(dial, before.dial().why()).and(List.of(why))),
             new Recommended<>(point.time(), before.time().why()).and(List.of(why)));
-    return draft(job, decoration, writer, recipe, usual.stack, usual.pressing.medium(), usual.tool);
+    Stack stack = stack(job.ground(decoration, medium, usual.tool), medium, recipe.cover().value());
+    return draft(job, decoration, writer, recipe, stack, medium, usual.tool);
   }
 
   private static Draft draft(

@@ -187,7 +187,7 @@ class TogetherTest {
     InOrder letters = plan.sequence().get(0);
     assertThat(letters.margins().bleed().verdict()).isEqualTo(Verdict.TIGHT);
     assertThat(letters.added().key()).isEqualTo("order.added.tint");
-    assertThat((Integer) letters.added().arguments().get(1)).isBetween(20, 60);
+    assertThat((Integer) letters.added().arguments().get(1)).isBetween(20, 70);
     assertThat(plan.alternatives()).extracting(Alternative::medium).contains("stone-wand");
     Plan wand =
         plan(

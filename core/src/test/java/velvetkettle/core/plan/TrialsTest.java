@@ -9,11 +9,15 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.window.RememberedMaps;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
+import velvetkettle.core.media.ArtKind;
+import velvetkettle.core.media.Placement;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Celsius;
@@ -177,6 +181,23 @@ class TrialsTest {
             .isNotEqualTo(Verdict.NO);
       }
     }
+  }
+
+  @Test
+  @DisplayName("stones bond under their second press too: the window knows how sure that is")
+  void stones() {
+    JobRequest job =
+        Jobs.job(
+            Jobs.navyRowingTop(),
+            Jobs.art(ArtKind.STONES, 120, 120, 1, Depth.LIGHT, Placement.CHEST),
+            1,
+            Jobs.BIG_PRESS,
+            "stone-sheet",
+            null);
+    Trials.PressWindow window = TRIALS.window(job, "a", "stone-sheet");
+    assertThat(planned(job).margins().hold().verdict()).isEqualTo(Verdict.SAFE);
+    assertThat(window.map().edge(Question.HOLD, true).celsius())
+        .isSortedAccordingTo((a, b) -> Math.abs(a - b) < 1 ? 0 : Double.compare(b, a));
   }
 
   @Test

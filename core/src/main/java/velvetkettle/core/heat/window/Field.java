@@ -59,9 +59,9 @@ final class Field {
     int temperatures = lattice.celsius().length;
     values = new double[marches.size()][temperatures][][];
     likeliest = new Openings[temperatures];
-    afterwards = new Afterwards(lattice);
+    afterwards = new Afterwards(lattice, pressing, marches.stream().map(unknowns::draw).toList());
     int tasks = marches.size() * temperatures;
-    IntStream.range(0, tasks + afterwards.openings())
+    IntStream.range(0, tasks + afterwards.runs())
         .parallel()
         .forEach(
             task -> {
@@ -118,8 +118,7 @@ final class Field {
   Reading reading(double platen, double second) {
     double[] all = new double[Quantity.values().length];
     for (Quantity quantity : Quantity.values()) {
-      all[quantity.ordinal()] =
-          opened(0, quantity, platen, second) + after(quantity, platen, second);
+      all[quantity.ordinal()] = over(0, quantity, platen, platen, second);
     }
     return Quantity.reading(all);
   }
@@ -135,16 +134,28 @@ final class Field {
 
   private Band band(Quantity quantity, double platen, double second) {
     double[] moved = new double[marchOf.length];
-    double after = after(quantity, platen, second);
     for (int g = 0; g < moved.length; g++) {
       double off = unknowns.platen() * guesses.get(g)[Unknowns.PLATEN];
-      moved[g] = opened(marchOf[g], quantity, platen + off, second) + after;
+      moved[g] = over(marchOf[g], quantity, platen + off, platen, second);
     }
-    return Design.band(opened(0, quantity, platen, second) + after, moved);
+    return Design.band(over(0, quantity, platen, platen, second), moved);
   }
 
-  private double after(Quantity quantity, double platen, double second) {
-    return afterwards.at(quantity, platen, second, opened(0, quantity, platen, second));
+  /**
+   * A guess's value when all is over.
+   *
+   * @param platen of the guess
+   * @param asked the platen that is asked about
+   */
+  private double over(int march, Quantity quantity, double platen, double asked, double second) {
+    return afterwards.over(
+        march,
+        quantity,
+        opened(march, quantity, platen, second),
+        opened(0, quantity, asked, second),
+        platen,
+        asked,
+        second);
   }
 
   private double opened(int march, Quantity quantity, double platen, double second) {
