@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, toRef, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, toRef, watch } from 'vue'
 import QueryState from '@/shell/QueryState.vue'
 import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import type { Schemas } from '@/api/client'
 import { type Curve, readAt, type Story } from './curves'
+import type { StackNow } from '@/press/stackNow'
 import HeatChart from './HeatChart.vue'
 import { useHeatStory } from './useHeatStory'
 
@@ -18,6 +19,8 @@ const props = defineProps<{
   /** Makes the story of a point that is still moved. */
   moved?: ((story: Story) => Story) | null
 }>()
+/** What every layer is at the time that is looked at, so that the Stack can show it. */
+const emit = defineEmits<{ now: [now: StackNow | null] }>()
 const {
   data: planned,
   isPending,
@@ -60,6 +63,28 @@ const faces = computed(() =>
     return upper === null || lower === null ? [] : [{ name: layer.name, upper, lower }]
   }),
 )
+watch(
+  [story, time],
+  () => {
+    const layers = (story.value?.layers ?? []).map((layer) => {
+      const upper = read(layer.upper)
+      const lower = read(layer.lower)
+      return { kind: layer.kind, celsius: upper === null || lower === null ? null : (upper + lower) / 2 }
+    })
+    emit(
+      'now',
+      story.value && {
+        time: time.value,
+        doing: doing.value,
+        platen: platen.value,
+        glueLine: glueLine.value,
+        layers,
+      },
+    )
+  },
+  { immediate: true, flush: 'post' },
+)
+onBeforeUnmount(() => emit('now', null))
 const peels = computed(() => {
   const peel = story.value?.peel
   if (!peel) return []

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Option, StackData, TicketForm } from '@/api/client'
 import StackDrawing from '@/press/StackDrawing.vue'
+import type { StackNow } from '@/press/stackNow'
 import { capital } from '@/quantity/format'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
@@ -12,6 +13,8 @@ defineProps<{
   option: Option | null
   /** The Stack as it is tried; that of the option where nothing is. */
   tried: StackData | null
+  /** The moment of the heat story that is looked at. */
+  now?: StackNow | null
   withoutHeat: boolean
   loading: boolean
   /** Where the heat story stands below it, the Stack makes room. */
@@ -23,7 +26,12 @@ defineProps<{
   <div class="ticket-stack">
     <div class="head">
       <h2>{{ $t('ticket.stack') }}</h2>
-      <span v-if="option" class="muted">{{ $t('ticket.stackOf', { medium: capital(option.name) }) }}</span>
+      <span v-if="now" class="muted">{{
+        $t('ticket.stackAt', { time: Math.round(now.time), doing: now.doing })
+      }}</span>
+      <span v-else-if="option" class="muted">{{
+        $t('ticket.stackOf', { medium: capital(option.name) })
+      }}</span>
     </div>
     <template v-if="option && form">
       <StackDrawing
@@ -31,6 +39,7 @@ defineProps<{
         :depth="form.garment.depth"
         :hue="form.garment.hue"
         :height="small ? 280 : 430"
+        :now="now"
       />
       <p v-if="!small" class="settings">
         <TemperatureValue :celsius="option.recipe.dial.value" />

@@ -11,6 +11,7 @@ import CutStation from '@/cut/CutStation.vue'
 import type { Story } from '@/heat/curves'
 import HeatStory from '@/heat/HeatStory.vue'
 import CheckStation from '@/log/CheckStation.vue'
+import type { StackNow } from '@/press/stackNow'
 import { when } from '@/quantity/when'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
@@ -114,12 +115,15 @@ const stack = computed(() => ({
   form: form.value,
   option: shown.value,
   tried: shownStack.value,
+  now: told.value ? now.value : null,
   withoutHeat: pressed.value
     ? decorationOf(stored.value?.plan ?? null, art.value?.id)?.medium === 'no-heat'
     : decoration.value?.options.length === 0,
   loading: pressed.value ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
 }))
 
+/** The moment of the heat story that is looked at. */
+const now = shallowRef<StackNow | null>(null)
 /** What is tried at Press, until it is kept or left. */
 const tried = shallowRef<Tried | null>(null)
 watch([station, planId, () => art.value?.id], () => (tried.value = null))
@@ -324,12 +328,12 @@ const subtitle = computed(() => {
       </main>
       <aside v-if="wide" class="side" :aria-label="$t('ticket.stack')">
         <TicketStack v-bind="stack" :small="told !== null">
-          <HeatStory v-if="told" v-bind="told" />
+          <HeatStory v-if="told" v-bind="told" @now="now = $event" />
         </TicketStack>
       </aside>
       <StackDrawer v-else>
         <TicketStack v-bind="stack" :small="told !== null">
-          <HeatStory v-if="told" v-bind="told" />
+          <HeatStory v-if="told" v-bind="told" @now="now = $event" />
         </TicketStack>
       </StackDrawer>
     </div>

@@ -6,13 +6,25 @@ import { degrees } from '@/quantity/format'
 import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import { useUnits } from '@/quantity/units'
+import { heatColour, type StackNow, temperaturesOf } from './stackNow'
 import { type Band, bandsOf, STACK_WIDTH } from './bands'
 
 /** The cross-section between the platens, top to bottom, to a readable scale; the glue line is marked. */
-const props = defineProps<{ stack: StackData; depth: string; hue: string; height: number; dark?: boolean }>()
+const props = defineProps<{
+  stack: StackData
+  depth: string
+  hue: string
+  height: number
+  dark?: boolean
+  /** The moment that is looked at; peaks where there is none. */
+  now?: StackNow | null
+}>()
 const { length, temperature } = useUnits()
 
 const bands = computed(() => bandsOf(props.stack, props.height))
+const warm = computed(() => (props.now ? temperaturesOf(props.stack, props.now) : null))
+const shown = (band: Band) => (warm.value ? warm.value[band.index] : band.peak) ?? null
+const HEAT = 12
 const glueLine = computed(() => bands.value.find((band) => band.glueLineBelow))
 
 const FILLS: Record<string, [fill: string, ink: string]> = {
@@ -62,8 +74,17 @@ function thickness(band: Band): string {
           stroke="#b3a296"
           stroke-width="0.6"
         />
+        <rect
+          v-if="warm && typeof warm[band.index] === 'number'"
+          class="heat"
+          :x="0"
+          :y="band.y"
+          :width="HEAT"
+          :height="band.height"
+          :fill="heatColour(warm[band.index]!)"
+        />
         <text
-          :x="14"
+          :x="warm ? 10 + HEAT : 14"
           :y="band.y + band.height / 2"
           :fill="fill(band)[1]"
           class="name"
@@ -72,13 +93,13 @@ function thickness(band: Band): string {
           {{ band.name }}
         </text>
         <text
-          v-if="band.peak !== null"
+          v-if="shown(band) !== null"
           :x="STACK_WIDTH - 104"
           :y="band.y + band.height / 2"
           :fill="fill(band)[1]"
           class="peak"
         >
-          {{ degrees(band.peak, temperature) }} {{ temperature }}
+          {{ degrees(shown(band)!, temperature) }} {{ temperature }}
         </text>
         <text :x="STACK_WIDTH - 82" :y="band.y + band.height / 2" class="size">{{ thickness(band) }}</text>
       </g>
