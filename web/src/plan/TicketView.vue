@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { useMediaQuery } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { App } from 'ant-design-vue'
 import { answer, api, Problem, type DecorationForm } from '@/api/client'
 import GarmentStation from '@/cloth/GarmentStation.vue'
 import CutStation from '@/cut/CutStation.vue'
-import type { Story } from '@/heat/curves'
 import HeatStory from '@/heat/HeatStory.vue'
 import CheckStation from '@/log/CheckStation.vue'
-import type { StackNow } from '@/press/stackNow'
 import { when } from '@/quantity/when'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
@@ -20,8 +18,7 @@ import { currentOption, decorationOf, needsCutting } from './currentOption'
 import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
 import type { OwnSetting } from '@/window/useTrial'
-import { stackAt, storyAt } from '@/window/pressWindow'
-import type { Tried } from '@/window/WindowPanel.vue'
+import { useTried } from '@/window/useTried'
 import { STATIONS, type StationName } from './stations'
 import { takeStart } from './startWith'
 import SinceThen from './SinceThen.vue'
@@ -111,27 +108,27 @@ const shown = computed(() => {
   )
 })
 
+const {
+  tried,
+  now,
+  triedStack,
+  told: trialTold,
+} = useTried(
+  computed(() => shown.value?.stack ?? null),
+  () => [station.value, planId.value, art.value?.id].join(' '),
+  () => t('press.main'),
+)
+
 const stack = computed(() => ({
   form: form.value,
   option: shown.value,
-  tried: shownStack.value,
+  tried: triedStack.value,
   now: told.value ? now.value : null,
   withoutHeat: pressed.value
     ? decorationOf(stored.value?.plan ?? null, art.value?.id)?.medium === 'no-heat'
     : decoration.value?.options.length === 0,
   loading: pressed.value ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
 }))
-
-/** The moment of the heat story that is looked at. */
-const now = shallowRef<StackNow | null>(null)
-/** What is tried at Press, until it is kept or left. */
-const tried = shallowRef<Tried | null>(null)
-watch([station, planId, () => art.value?.id], () => (tried.value = null))
-const shownStack = computed(() => {
-  const now = tried.value
-  if (!now || !shown.value) return shown.value?.stack ?? null
-  return now.setting?.stack ?? stackAt(now.window, shown.value.stack, now.point)
-})
 
 /** At Press the heat story stands below the Stack. */
 const told = computed(() => {
@@ -141,17 +138,10 @@ const told = computed(() => {
     ? {
         planId: kept.id,
         decoration: first.decoration,
-        told: tried.value?.setting?.told ?? null,
-        moved: moved.value,
+        ...trialTold.value,
       }
     : null
 })
-/** While a point of the window is moved, the press alone; the whole story once it is let go. */
-const moved = computed(() => {
-  const now = tried.value
-  return now && !now.setting ? (story: Story) => storyAt(now.window, story, now.point, t('press.main')) : null
-})
-
 function go(to: StationName) {
   if (ticketId.value) void router.push({ name: 'ticket', params: { id: ticketId.value, station: to } })
 }

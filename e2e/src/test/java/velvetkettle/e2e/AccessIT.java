@@ -98,6 +98,37 @@ class AccessIT extends Journey {
     expectNoSeriousFinding();
   }
 
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  @DisplayName("the window with a what-if opened, an empty one, and a press that is measured")
+  void windows(boolean night) throws IOException {
+    if (night) {
+      page.setViewportSize(1024, 768);
+      context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
+    }
+    page.navigate("/tickets/" + Shop.tickets(KETTLE, "CUT").get(0) + "/press");
+    page.locator("svg.window").waitFor();
+    page.locator(".chips button").first().click();
+    page.locator(".told").waitFor();
+    page.locator(".point").press("ArrowRight");
+    assertThat(button("Keep this setting")).isVisible();
+    settle();
+    expectNoSeriousFinding();
+    page.navigate("/presses");
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Measure (Big|Small) press")))
+        .first()
+        .click();
+    typeNumber("strip-dial-0", "150");
+    typeNumber("strip-read-0", "144");
+    page.locator(".measured").waitFor();
+    settle();
+    page.waitForFunction(
+        "() => document.getAnimations().every(({ playState }) => playState !== 'running')");
+    expectNoSeriousFinding();
+  }
+
   @Test
   @DisplayName("two media side by side, and a material's sheet")
   void sideBySideAndSheet() throws IOException {

@@ -179,6 +179,38 @@ class PressIT extends Journey {
   }
 
   @Test
+  @DisplayName("a dark print on a dark blazer lining: a second press clears its glue edge")
+  void blazerLining() {
+    begin("blazer lining", "100% viscose", "shirting", "maroon");
+    choose("art", "Logo or drawing");
+    choose("lightest", "Dark");
+    keepAndChoose("Blazer linings");
+    take("Digital transfer");
+    station("Press").click();
+    assertThat(map()).isVisible();
+    Locator second = page.locator(".presses tr").filter(has("second press"));
+    assertThat(second).containsText(Pattern.compile("PTFE|parchment|cotton"));
+    assertThat(point()).hasAttribute("aria-valuetext", Pattern.compile("Hold (safe|tight), Mark"));
+    assertThat(page.locator("aside svg").nth(1)).isVisible();
+  }
+
+  @Test
+  @DisplayName("a web on a sublimated flag: it fuses, and the print keeps its colour")
+  void webOnFlag() {
+    begin("harbour flag", "100% polyester", "shirting", "navy");
+    choose("dye", "sublimation print");
+    choose("art", "Pieces of other cloth");
+    keepAndChoose("Harbour flags");
+    take("Strong web");
+    station("Press").click();
+    assertThat(map()).isVisible();
+    assertThat(point()).hasAttribute("aria-valuetext", Pattern.compile("Hold (safe|tight)"));
+    Locator doses = page.locator("aside .doses");
+    assertThat(doses).containsText("begins to fade it");
+    assertThat(page.locator(".margins")).not().containsText("may fade or ghost");
+  }
+
+  @Test
   @DisplayName("a press is measured by strips and a probe, and the next recipe is set by it")
   void measured() {
     page.navigate("/presses");
