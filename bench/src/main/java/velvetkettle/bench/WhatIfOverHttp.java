@@ -52,7 +52,8 @@ public final class WhatIfOverHttp {
     for (int n = -WARM_UP; n < RUNS; n++) {
       String body =
           "{\"ticket\": %s, \"decoration\": \"a\", \"medium\": \"%s\"}"
-              .formatted(PlanOverHttp.ticket(garment, "new " + n, arguments[1]), medium);
+              .formatted(
+                  PlanOverHttp.ticket(garment, 200 + 0.01 * (n + WARM_UP), arguments[1]), medium);
       double window = millis(client, arguments[0] + "/api/trials/window", body);
       double asked = millis(client, arguments[0] + "/api/trials/what-ifs", body);
       if (n >= 0) {

@@ -56,10 +56,10 @@ public record Garment(
     obstacles = obstacles.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(obstacles));
   }
 
-  /** The same cloth, wherever its obstacles lie: all that heat asks about. */
+  /** The same cloth, whatever it is called and wherever its obstacles lie: all that heat asks. */
   public Garment asCloth() {
     return new Garment(
-        name,
+        "cloth",
         kind,
         blend,
         fabric,

@@ -31,12 +31,12 @@ class MeasureApiTest extends ServerTest {
 
   @BeforeEach
   void buy() throws Exception {
-    put("/api/presses/" + id, TicketForms.press("Measured press")).andExpect(status().isOk());
+    put("/api/presses/" + id, TicketForms.press("Probed press")).andExpect(status().isOk());
   }
 
   @AfterEach
   void forget() {
-    database.update("delete from press where name = 'Measured press'");
+    database.update("update press set gone = true where name = 'Probed press'");
   }
 
   private static Map<String, Object> strips(int... read) {
@@ -72,7 +72,7 @@ class MeasureApiTest extends ServerTest {
   void longAgo() throws Exception {
     put("/api/presses/" + id + "/measuring", strips(140)).andExpect(status().isOk());
     database.update("update press set measured_on = measured_on - 200 where id = ?::uuid", id);
-    Map<String, Object> form = TicketForms.press("Measured press");
+    Map<String, Object> form = TicketForms.press("Probed press");
     form.put("measured", true);
     form.put("readsHigh", 8.8);
     form.put("platenWidth", 420);
