@@ -78,7 +78,7 @@ export default {
     load: 'Load it',
     stack: 'The Stack',
     stackEmpty: 'Type the label and say what goes on: the Stack shows here.',
-    stackAt: 'at {time} s: {doing}',
+    stackAt: '{medium}, at {time} s: {doing}',
     stackOf: '{medium}, main press',
     noHeat: 'No press here: sew, tie or glue.',
     open: 'Show the Stack',

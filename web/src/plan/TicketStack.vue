@@ -26,8 +26,8 @@ defineProps<{
   <div class="ticket-stack">
     <div class="head">
       <h2>{{ $t('ticket.stack') }}</h2>
-      <span v-if="now" class="muted">{{
-        $t('ticket.stackAt', { time: Math.round(now.time), doing: now.doing })
+      <span v-if="now && option" class="muted">{{
+        $t('ticket.stackAt', { medium: capital(option.name), time: Math.round(now.time), doing: now.doing })
       }}</span>
       <span v-else-if="option" class="muted">{{
         $t('ticket.stackOf', { medium: capital(option.name) })
