@@ -1,6 +1,7 @@
 package velvetkettle.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.DyeRisk;
@@ -26,7 +27,8 @@ final class PlatenWriter {
    */
   private static final double COOLER_END = 0.25;
 
-  private static final double[] IRON_DOTS = {110, 150, 200};
+  /** What an iron can be set to, °C. */
+  static final List<Celsius> IRON_DOTS = List.of(Celsius.of(110), Celsius.of(150), Celsius.of(200));
 
   private final Garment garment;
   private final PressMedium medium;
@@ -104,12 +106,10 @@ final class PlatenWriter {
   }
 
   private static Celsius nearestDot(Celsius wanted, List<Evidence> why) {
-    Celsius nearest = Celsius.of(IRON_DOTS[0]);
-    for (double dot : IRON_DOTS) {
-      if (Math.abs(dot - wanted.degrees()) < Math.abs(nearest.degrees() - wanted.degrees())) {
-        nearest = Celsius.of(dot);
-      }
-    }
+    Celsius nearest =
+        IRON_DOTS.stream()
+            .min(Comparator.comparingDouble(dot -> Math.abs(dot.degrees() - wanted.degrees())))
+            .orElseThrow();
     why.add(Evidence.trade("why.iron-dots", nearest));
     return nearest;
   }

@@ -15,6 +15,7 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.SecondsRange;
@@ -44,6 +45,7 @@ public final class Trials {
    * @param bySheet whether the material's sheet says so
    * @param now the setting as it is tried or settled
    * @param best the one that forgives most
+   * @param dots what an iron can be set to; empty for what is set in degrees
    * @param strays how far nine of ten such platens are off at most, either way
    * @param reliefs where no setting of the window will do: what would
    */
@@ -55,9 +57,11 @@ public final class Trials {
       boolean bySheet,
       Setting now,
       Setting best,
+      List<Celsius> dots,
       Kelvin strays,
       List<Relief> reliefs) {
     public PressWindow {
+      dots = List.copyOf(dots);
       reliefs = List.copyOf(reliefs);
     }
   }
@@ -98,6 +102,7 @@ public final class Trials {
           pressing.bySheet(),
           now,
           now,
+          dots(tool),
           Kelvin.of(0),
           List.of());
     }
@@ -114,12 +119,17 @@ public final class Trials {
         now,
         new Setting(
             PlatenWriter.shown(best.platen(), tool), best.platen(), best.time(), now.pressure()),
+        dots(tool),
         Kelvin.of(Math.round(Design.OFF * Unknowns.of(tool.calibration()).platen() * 10) / 10.0),
         isEmpty(map, best)
             ? new Reliefs(
                     new WhatIfs(heat, settling, job, tried, settled), settled, left, map, best)
                 .all()
             : List.of());
+  }
+
+  private static List<Celsius> dots(Press tool) {
+    return tool.kind().setInDegrees() ? List.of() : PlatenWriter.IRON_DOTS;
   }
 
   private static boolean isEmpty(WindowMap map, MostForgiving.Point best) {

@@ -3,6 +3,7 @@ package velvetkettle.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
@@ -61,13 +62,21 @@ final class WhatIfs {
     held = own.at(recipe.dial().value(), recipe.time().value()).dried(recipe.drying().value());
   }
 
-  /** A change, and what would keep it. */
+  /**
+   * A change, and what is kept of it.
+   *
+   * @param dial what the display has to read for the same platen
+   * @param kept null where only more or less time makes up for it
+   * @param itself whether what is kept is the change, or makes up for it
+   */
   private record Change(
       WhatIf.Kind kind,
       Sentence what,
       Pressing pressing,
+      Celsius dial,
       @Nullable OwnSetting kept,
-      Sentence keeping) {}
+      @Nullable Sentence keeping,
+      boolean itself) {}
 
   List<WhatIf> all() {
     Compared before = Compared.of(now.pressing(), now.judgement().margins());
@@ -76,7 +85,7 @@ final class WhatIfs {
                 covers(),
                 withoutPrePress().stream(),
                 damp().stream(),
-                thicker().stream(),
+                Stream.of(thicker()),
                 pad().stream(),
                 otherPress().stream(),
                 platens(),
@@ -92,14 +101,12 @@ final class WhatIfs {
     Compared after = Compared.of(change.pressing, heat.judge(change.pressing).margins());
     OwnSetting kept = change.kept;
     Sentence keeping = change.keeping;
-    boolean fails = after.margins().ruleOut();
-    if (kept == null || fails) {
+    if (kept == null || change.itself && after.margins().ruleOut()) {
       OwnSetting so = kept == null ? own : kept;
       String words = kept == null ? "whatif.keep.time" : "whatif.keep.so-for";
-      boolean madeUp = !fails || after.onlyHoldFails();
-      Optional<Seconds> same = madeUp ? after.secondsUntil(before.bond()) : Optional.empty();
-      kept = same.map(time -> so.at(now.recipe().dial().value(), time)).orElse(null);
-      keeping = same.map(time -> Sentence.of(words, time)).orElse(null);
+      Optional<Seconds> longer = longer(before, change, after);
+      kept = longer.map(time -> so.at(change.dial, time)).orElse(null);
+      keeping = longer.map(time -> Sentence.of(words, time)).orElse(null);
     }
     return new WhatIf(
         change.kind,
@@ -112,8 +119,33 @@ final class WhatIfs {
         keeping);
   }
 
+  /** The time that makes up for a change; empty where none does. */
+  private Optional<Seconds> longer(Compared before, Change change, Compared after) {
+    if (after.margins().ruleOut() && !after.onlyHoldFails()) {
+      return Optional.empty();
+    }
+    Seconds least = change.pressing.timeRange().low();
+    return after.secondsUntil(before.bond()).stream()
+        .flatMap(time -> Stream.of(time, time.compareTo(least) < 0 ? least : time))
+        .filter(time -> !ruledOut(change.pressing, time))
+        .findFirst();
+  }
+
+  private boolean ruledOut(Pressing pressing, Seconds time) {
+    return heat.judge(pressing.at(pressing.platen(), time)).margins().ruleOut();
+  }
+
   private Change own(WhatIf.Kind kind, Sentence what, OwnSetting with, OwnSetting kept) {
-    return new Change(kind, what, pressed(job, with), kept, Sentence.of("whatif.keep.so"));
+    return new Change(
+        kind, what, pressed(job, with), dial(), kept, Sentence.of("whatif.keep.so"), true);
+  }
+
+  private Change madeUpByTime(WhatIf.Kind kind, Sentence what, Pressing pressing) {
+    return new Change(kind, what, pressing, dial(), null, null, false);
+  }
+
+  private Celsius dial() {
+    return now.recipe().dial().value();
   }
 
   private Pressing pressed(JobRequest otherJob, OwnSetting with) {
@@ -161,28 +193,30 @@ final class WhatIfs {
     JobRequest damp = job.in(new Workroom(room.air(), DAMP));
     Seconds dried =
         RecipeWriter.of(damp, decoration, medium, now.tool()).write(heat).drying().value();
-    boolean longer = dried.compareTo(now.recipe().drying().value()) > 0;
+    Sentence what = Sentence.of("whatif.damp-room", (int) DAMP);
+    Pressing pressing = pressed(damp, held);
     return Optional.of(
-        new Change(
-            WhatIf.Kind.DAMP_ROOM,
-            Sentence.of("whatif.damp-room", (int) DAMP),
-            pressed(damp, held),
-            longer ? own.dried(dried) : null,
-            Sentence.of("whatif.keep.drying", dried)));
+        dried.compareTo(now.recipe().drying().value()) > 0
+            ? new Change(
+                WhatIf.Kind.DAMP_ROOM,
+                what,
+                pressing,
+                dial(),
+                own.dried(dried),
+                Sentence.of("whatif.keep.drying", dried),
+                false)
+            : madeUpByTime(WhatIf.Kind.DAMP_ROOM, what, pressing));
   }
 
-  private Optional<Change> thicker() {
+  private Change thicker() {
     Garment garment = job.garment();
     double weight =
         Math.min(3 * garment.fabric().weight().count(), THICKER * garment.weight().count());
     JobRequest heavier = job.on(garment.weighing(GramsPerSquareMetre.of(Math.round(weight))));
-    return Optional.of(
-        new Change(
-            WhatIf.Kind.THICKER_CLOTH,
-            Sentence.of("whatif.thicker-cloth", (int) heavier.garment().weight().count()),
-            pressed(heavier, held),
-            null,
-            Sentence.of("whatif.keep.so")));
+    return madeUpByTime(
+        WhatIf.Kind.THICKER_CLOTH,
+        Sentence.of("whatif.thicker-cloth", (int) heavier.garment().weight().count()),
+        pressed(heavier, held));
   }
 
   private Optional<Change> pad() {
@@ -209,12 +243,18 @@ final class WhatIfs {
         .map(this::with);
   }
 
+  /** At the same true temperature, whatever its display reads for it. */
   private Change with(Press press) {
-    return own(
+    Celsius shown = PlatenWriter.shown(now.pressing().platen(), press);
+    OwnSetting kept = own.dial() == null ? own : own.at(shown, own.time());
+    return new Change(
         WhatIf.Kind.OTHER_PRESS,
         Sentence.of("whatif.other-press", press.name()),
-        held.with(press.name()),
-        own.with(press.name()));
+        pressed(job, held.at(shown, held.time()).with(press.name())),
+        shown,
+        kept.with(press.name()),
+        Sentence.of("whatif.keep.so"),
+        true);
   }
 
   private Stream<Change> platens() {
@@ -230,13 +270,20 @@ final class WhatIfs {
   private Change platen(WhatIf.Kind kind, String what, int way) {
     Pressing pressing = now.pressing();
     Celsius off = pressing.platen().plus(Kelvin.of(way * OFF.degrees()));
-    Celsius dial = now.recipe().dial().value().plus(Kelvin.of(-way * OFF.degrees()));
+    Sentence saying = Sentence.of(what, OFF);
+    Pressing strayed = pressing.at(off, pressing.time()).withoutSheet();
+    if (!now.tool().kind().setInDegrees()) {
+      return madeUpByTime(kind, saying, strayed);
+    }
+    Celsius shown = dial().plus(Kelvin.of(-way * OFF.degrees()));
     return new Change(
         kind,
-        Sentence.of(what, OFF),
-        pressing.at(off, pressing.time()).withoutSheet(),
-        own.at(dial, now.recipe().time().value()),
-        Sentence.of("whatif.keep.dial", dial));
+        saying,
+        strayed,
+        dial(),
+        own.at(shown, now.recipe().time().value()),
+        Sentence.of("whatif.keep.dial", shown),
+        false);
   }
 
   private Optional<Change> fromBack() {
@@ -254,22 +301,26 @@ final class WhatIfs {
   private Optional<Change> secondLayer() {
     return medium instanceof Film
         ? Optional.of(
-            new Change(
+            madeUpByTime(
                 WhatIf.Kind.SECOND_LAYER,
                 Sentence.of("whatif.second-layer"),
-                now.pressing().under(this::doubled),
-                null,
-                Sentence.of("whatif.keep.so")))
+                now.pressing().under(WhatIfs::doubled)))
         : Optional.empty();
   }
 
-  private Turn.Closed doubled(Turn.Closed main) {
+  /** The upper layer counts as a patch, so that the glue line stays that of the lower one. */
+  private static Turn.Closed doubled(Turn.Closed main) {
     List<Layer> layers = new ArrayList<>(main.stack().layers());
     List<Layer> film =
         layers.stream()
             .filter(l -> l.kind() == LayerKind.FILM || l.kind() == LayerKind.GLUE)
+            .map(l -> new Layer(LayerKind.PATCH, l.name(), l.thickness(), l.substance(), null))
             .toList();
-    int first = layers.indexOf(film.get(0));
+    int first =
+        IntStream.range(0, layers.size())
+            .filter(n -> layers.get(n).kind() == LayerKind.FILM)
+            .findFirst()
+            .orElse(1);
     layers.addAll(first, film);
     Integer below = main.stack().glueLineBelow();
     return main.over(

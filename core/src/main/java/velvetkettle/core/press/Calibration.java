@@ -15,7 +15,8 @@ import velvetkettle.core.quantity.Kelvin;
  * @param measured whether the maker measured it with strips or a probe; otherwise nothing is
  *     corrected
  * @param contact how much better its platen touches than others do; null where no probe showed it
- * @param contactTimes within what factor that is known, one standard deviation; null likewise
+ * @param contactTimes within what factor the contact is known, one standard deviation; null where
+ *     nothing was asked about it
  * @param coldest how far the coldest of nine places is below their mean, K; null where nobody
  *     looked
  * @param on the day of the measuring; null where it is not known
@@ -39,6 +40,9 @@ public record Calibration(
 
   private static final double CONTACT_TIMES_OF_MEASURED = 1.15;
   private static final double DEVIATION = 7;
+
+  /** No thermostat holds better, K (engineering estimate). */
+  private static final double LEAST_DEVIATION = 0.5;
 
   public Calibration {
     if (contact != null) {
@@ -69,6 +73,6 @@ public record Calibration(
 
   /** One standard deviation of the platen's temperature, K (engineering estimate). */
   public double deviation() {
-    return measured ? giveOrTake.degrees() / 2 : DEVIATION;
+    return measured ? Math.max(LEAST_DEVIATION, giveOrTake.degrees() / 2) : DEVIATION;
   }
 }

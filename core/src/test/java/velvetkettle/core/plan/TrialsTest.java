@@ -18,9 +18,13 @@ import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.Placement;
+import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 
 /** Settings tried on one decoration: its window, a point of it, what would be otherwise. */
@@ -130,6 +134,50 @@ class TrialsTest {
         .isCloseTo(-9, within(1.0));
     assertThat(whatIf(tee(), WhatIf.Kind.HOTTER_PLATEN).glueLine().degrees())
         .isCloseTo(9, within(1.0));
+  }
+
+  @Test
+  @DisplayName("a second layer keeps the heat from the glue on the cloth: about a second more")
+  void secondLayer() {
+    WhatIf second = whatIf(tee(), WhatIf.Kind.SECOND_LAYER);
+    assertThat(second.glueLine().degrees()).isLessThanOrEqualTo(0);
+    double more = second.kept().time().count() - planned(tee()).recipe().time().value().count();
+    assertThat(more).isBetween(1.0, 4.0);
+  }
+
+  @Test
+  @DisplayName("another press is tried at the same true temperature, whatever its display reads")
+  void otherPressByItsOwnDisplay() {
+    Press high =
+        new Press(
+            "High mini",
+            PressKind.HAND_MINI,
+            Millimetres.of(300),
+            Millimetres.of(300),
+            Calibration.readsHigh(7));
+    JobRequest job = tee();
+    Shop shop = new Shop(List.of(high), job.shop().shelf(), job.shop().schools());
+    JobRequest with =
+        new JobRequest(
+            job.garment(),
+            job.decorations(),
+            1,
+            job.press(),
+            job.workroom(),
+            shop,
+            job.experience());
+    WhatIf other = whatIf(with, WhatIf.Kind.OTHER_PRESS);
+    OwnSetting kept = other.kept();
+    assertThat(kept.press()).isEqualTo("High mini");
+    if (kept.dial() != null) {
+      assertThat(kept.dial().degrees()).isEqualTo(planned(tee()).recipe().platen().degrees() + 7);
+    }
+    assertThat(
+            planned(
+                    with.withDecorations(
+                        List.of(with.decorations().get(0).with("film-smooth", kept))))
+                .press())
+        .isEqualTo("High mini");
   }
 
   @Test

@@ -3,7 +3,6 @@ package velvetkettle.server.press;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -14,9 +13,7 @@ import velvetkettle.core.heat.measure.Measuring;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.StoneSize;
-import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;
-import velvetkettle.core.quantity.Times;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
@@ -144,25 +141,7 @@ public class PressService {
   /** What a measuring would say, without keeping it. */
   @Transactional(readOnly = true)
   public Measured measured(UUID id, MeasuringForm form) {
-    Measuring measuring = measuring(press(id), form);
-    Measuring.Known known = measuring.known();
-    Calibration calibration = measuring.calibration(today());
-    Kelvin eightOfTen = Kelvin.of(Math.round(10 * Measuring.eightOfTen(known)) / 10.0);
-    List<Sentence> said = new ArrayList<>();
-    double high = calibration.readsHigh().degrees();
-    said.add(
-        Sentence.of(
-            high >= 0 ? "measured.high" : "measured.low", Kelvin.of(Math.abs(high)), eightOfTen));
-    Double contact = calibration.contact();
-    Double times = calibration.contactTimes();
-    if (contact != null && times != null) {
-      said.add(Sentence.of("measured.contact", Times.of(contact), Times.of(times)));
-    }
-    Kelvin coldest = calibration.coldest();
-    if (coldest != null) {
-      said.add(Sentence.of("measured.coldest", coldest));
-    }
-    return new Measured(calibration, eightOfTen, said);
+    return Measured.of(measuring(press(id), form), today());
   }
 
   /** Keeps what was measured; plans use it from now on. */

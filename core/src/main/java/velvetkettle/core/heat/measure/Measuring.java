@@ -93,17 +93,23 @@ public record Measuring(
     return value * value;
   }
 
+  /** What was not measured this time stays as it was: strips say nothing of the contact. */
   public Calibration calibration(LocalDate on) {
     Known known = known();
+    Calibration before = press.calibration();
     boolean touched = probe != null;
     return new Calibration(
         Kelvin.of(tenth(-known.offset)),
         Kelvin.of(tenth(2 * known.deviation)),
         true,
-        touched ? Math.round(100 * known.contact) / 100.0 : null,
-        touched ? Math.round(100 * Math.exp(known.contactDeviation)) / 100.0 : null,
-        nine == null ? null : Kelvin.of(tenth(nine.coldest())),
+        touched ? (Double) hundredth(known.contact) : before.contact(),
+        touched ? hundredth(Math.exp(known.contactDeviation)) : before.contactSpread(),
+        nine == null ? before.coldest() : Kelvin.of(tenth(nine.coldest())),
         on);
+  }
+
+  private static double hundredth(double value) {
+    return Math.round(100 * value) / 100.0;
   }
 
   private static double tenth(double value) {

@@ -18,7 +18,7 @@ import velvetkettle.core.quantity.Seconds;
 final class Edges {
   static final List<Question> QUESTIONS = List.of(Question.HOLD, Question.MARK, Question.BLEED);
 
-  /** To a sixteenth of a step of the lattice, a fifth of a kelvin or so. */
+  /** To a thirty-second of a step of the lattice, a tenth of a kelvin or so. */
   private static final int HALVINGS = 5;
 
   private final Pressing pressing;

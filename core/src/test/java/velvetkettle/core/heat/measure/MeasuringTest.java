@@ -163,7 +163,27 @@ class MeasuringTest {
     assertThat(calibration.readsHigh()).isEqualTo(Kelvin.of(8.8));
     assertThat(calibration.giveOrTake()).isEqualTo(Kelvin.of(5.6));
     assertThat(calibration.contact()).isNull();
+    assertThat(calibration.contactSpread()).isEqualTo(Calibration.NONE.contactSpread());
     assertThat(calibration.on()).isEqualTo(LocalDate.of(2026, 11, 26));
+  }
+
+  @Test
+  @DisplayName("strips after a probe leave what the probe said of the contact")
+  void stripsAfterProbe() {
+    Calibration probed =
+        new Calibration(Kelvin.of(3), Kelvin.of(3), true, 1.4, 1.3, Kelvin.of(6), LocalDate.EPOCH);
+    Measuring again =
+        new Measuring(
+            PRESS.measured(probed),
+            Workroom.USUAL,
+            List.of(new StripReading(DIAL, Celsius.of(150))),
+            null,
+            null);
+    Calibration now = again.calibration(LocalDate.of(2026, 11, 26));
+    assertThat(now.contact()).isEqualTo(1.4);
+    assertThat(now.contactTimes()).isEqualTo(1.3);
+    assertThat(now.coldest()).isEqualTo(Kelvin.of(6));
+    assertThat(now.readsHigh()).isEqualTo(Kelvin.of(0));
   }
 
   @Test
