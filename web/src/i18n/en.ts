@@ -401,6 +401,8 @@ export default {
     stale: 'The ticket changed after this recipe was made. Choose the method again for a new one.',
     made: 'Plan {n}, rules {rules}, made {when}',
     all: 'All pieces are pressed and logged.',
+    longAgo: '{press} was measured long ago; it may have drifted.',
+    measure: 'Measure it',
   },
   window: {
     title: 'Where it holds without a mark',
@@ -565,6 +567,7 @@ export default {
     dial: 'display',
     read: 'strip',
     another: 'Another strip',
+    unfinished: 'Not finished: {open}. Each needs what the display said, and what was read.',
     first: 'Type in a strip, nine places, or a trace with what the display said.',
     nine: 'Nine places of the platen',
     nineNote: 'Strips in three rows of three, from the back left to the front right, as you stand before it.',

@@ -18,12 +18,21 @@ import RecipePresses from './RecipePresses.vue'
 import StepList from './StepList.vue'
 import TogetherPanel from './TogetherPanel.vue'
 
-const props = defineProps<{ ticket: TicketView; stored: Schemas['PlanView'] | null; busy?: boolean }>()
+const props = defineProps<{
+  ticket: TicketView
+  stored: Schemas['PlanView'] | null
+  presses: Schemas['PressView'][]
+  busy?: boolean
+}>()
 defineEmits<{ method: []; tried: [tried: Tried | null]; settle: [id: string, own: OwnSetting | null] }>()
 const router = useRouter()
 /** The decoration that is looked at. */
 const at = defineModel<string | undefined>('at')
 const option = computed(() => currentOption(props.stored?.plan ?? null, at.value))
+/** The press of this thing, where it should be measured again. */
+const drifted = computed(() =>
+  props.presses.find(({ press, measuredLongAgo }) => measuredLongAgo && press.name === option.value?.press),
+)
 const thing = computed(() => at.value ?? props.ticket.decorations[0]?.id)
 const trial = computed<Trial | null>(() =>
   option.value && thing.value
@@ -68,6 +77,10 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
         <a-button size="small" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
       </p>
       <p v-if="done" class="muted">{{ $t('press.all') }}</p>
+      <p v-if="drifted" class="stale" role="note">
+        {{ $t('press.longAgo', { press: drifted.press.name }) }}
+        <a-button size="small" @click="router.push({ name: 'presses' })">{{ $t('press.measure') }}</a-button>
+      </p>
       <DecorationTabs v-model="at" :decorations="ticket.decorations" />
       <template v-if="option">
         <RecipeFigures :option="option" />

@@ -303,6 +303,7 @@ const subtitle = computed(() => {
               v-model:at="at"
               :ticket="ticket"
               :stored="stored ?? null"
+              :presses="presses?.items ?? []"
               :busy="save.isPending.value || makePlan.isPending.value"
               @method="go('method')"
               @tried="tried = $event"

@@ -35,8 +35,10 @@ describe('measuring a press', () => {
     await flushPromises()
     await typed('strip-dial-0', '150')
     expect(document.body.textContent).not.toContain('reads 8 °C high')
+    expect(document.body.textContent).toContain('Not finished: Temperature strips')
     await typed('strip-read-0', '142')
-    await flushPromises()
+    expect(document.body.textContent).not.toContain('Not finished')
+    await vi.waitFor(() => expect(document.body.textContent).toContain('reads 8 °C high'))
     expect(document.body.textContent).toContain('Its display reads 8 °C high.')
     const asked = fetched.mock.calls
       .map(([request]) => request)

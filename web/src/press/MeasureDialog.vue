@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api, Problem, type Schemas } from '@/api/client'
@@ -47,29 +48,35 @@ const form = computed<Schemas['MeasuringForm']>(() => ({
       : null,
   version: props.press.version,
 }))
+/** Parts that were begun and would be lost: each needs what the display said and what was read. */
+const unfinished = computed(() => {
+  const some = (...typed: unknown[]) => typed.some((value) => isTyped(value as number))
+  return [
+    strips.some(({ dial, read }) => some(dial, read) && !(isTyped(dial) && isTyped(read))) && 'strips',
+    some(nineDial.value, ...nine) && !form.value.nine && 'nine',
+    (isTyped(probe.dial) || moments.value.length > 0) && !form.value.probe && 'probe',
+  ].filter((part): part is string => typeof part === 'string')
+})
 const begun = computed(() => form.value.strips.length > 0 || form.value.nine || form.value.probe)
 const measured = ref<Schemas['Measured'] | null>(null)
 const params = { path: { id: props.press.id } }
 let asked = 0
 
-watch(
-  form,
-  async (body) => {
-    const ask = ++asked
-    problem.value = ''
-    if (!begun.value) {
-      measured.value = null
-      return
-    }
-    try {
-      const found = await answer(api.POST('/api/presses/{id}/measuring', { params, body }))
-      if (ask === asked) measured.value = found
-    } catch (e) {
-      if (ask === asked) problem.value = saidOf(e)
-    }
-  },
-  { deep: true },
-)
+const work = useDebounceFn(async () => {
+  const ask = ++asked
+  problem.value = ''
+  if (!begun.value) {
+    measured.value = null
+    return
+  }
+  try {
+    const found = await answer(api.POST('/api/presses/{id}/measuring', { params, body: form.value }))
+    if (ask === asked) measured.value = found
+  } catch (e) {
+    if (ask === asked) problem.value = saidOf(e)
+  }
+}, 200)
+watch(form, work, { deep: true })
 
 async function read(event: Event) {
   const file = picked(event)
@@ -83,6 +90,8 @@ async function read(event: Event) {
 }
 
 async function send() {
+  const open = unfinished.value.map((part) => t(`measure.${part}`)).join(', ')
+  if (open) throw new Problem(422, 'refused', t('measure.unfinished', { open }))
   if (!begun.value) throw new Problem(422, 'refused', problem.value || t('measure.first'))
   return answer(api.PUT('/api/presses/{id}/measuring', { params, body: form.value }))
 }
@@ -150,6 +159,9 @@ async function send() {
       />
     </div>
     <ProbeTrace v-if="moments.length" :moments="moments" />
+    <p v-if="unfinished.length" class="muted">
+      {{ $t('measure.unfinished', { open: unfinished.map((part) => $t(`measure.${part}`)).join(', ') }) }}
+    </p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <div v-if="measured && begun" class="measured" role="status">
       <p v-for="line in measured.said" :key="line">

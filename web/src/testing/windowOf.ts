@@ -36,6 +36,7 @@ export function windowOf(): PressWindow {
     bySheet: true,
     now: setting,
     best: { ...setting, dial: 155, platen: 155 },
+    dots: [],
     strays: 9,
     reliefs: [],
   }

@@ -131,7 +131,8 @@ function keys(event: KeyboardEvent) {
   if (!step) return
   event.preventDefault()
   const [right, down] = step
-  point.value = settable(props.window, { dial: point.value.dial + right, time: point.value.time - down })
+  const to = { dial: point.value.dial + right, time: point.value.time - down }
+  point.value = settable(props.window, to, point.value)
   emit('settled')
 }
 </script>

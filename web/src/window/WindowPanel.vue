@@ -66,6 +66,8 @@ const asked = computed(() => {
   return props.kept || !window.value ? null : withOwn(props.trial, own.value)
 })
 const { data: setting } = useSetting(asked)
+/** What if is asked of the setting that is looked at, once it is let go. */
+const looked = computed(() => (moved.value && asked.value) || props.trial)
 watch([point, window, setting, settled], () => {
   if (!window.value?.map || !point.value || !moved.value) emit('tried', null)
   else
@@ -176,7 +178,7 @@ const isBest = computed(
             </a-button>
           </p>
         </div>
-        <WhatIfs :trial="trial" :busy="busy" @keep="emit('keep', $event)" />
+        <WhatIfs :trial="looked" :busy="busy" @keep="emit('keep', $event)" />
       </template>
     </QueryState>
   </section>

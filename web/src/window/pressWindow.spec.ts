@@ -39,6 +39,14 @@ describe('a point on the map', () => {
     expect(settable(window, { dial: 300, time: -3 })).toEqual({ dial: 200, time: 1 })
   })
 
+  it('goes from dot to dot on an iron', () => {
+    const iron = { ...window, dots: [110, 150, 200] }
+    expect(settable(iron, { dial: 140, time: 20 })).toEqual({ dial: 150, time: 20 })
+    expect(settable(iron, { dial: 151, time: 20 }, { dial: 150, time: 20 }).dial).toBe(200)
+    expect(settable(iron, { dial: 149, time: 20 }, { dial: 150, time: 20 }).dial).toBe(110)
+    expect(settable(iron, { dial: 150, time: 21 }, { dial: 150, time: 20 })).toEqual({ dial: 150, time: 21 })
+  })
+
   it('has a Stack and a story of its own', () => {
     const layer = (kind: string, peak: number | null) => ({ kind, name: kind, thickness: 1, peak })
     const stack = {

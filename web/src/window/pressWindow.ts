@@ -134,13 +134,24 @@ export function storyAt(window: PressWindow, told: Story, point: Point, name: st
 export const shownSeconds = (window: PressWindow) =>
   Math.min(window.map!.seconds.at(-1)!, Math.max(30, 2 * window.times.high, 1.3 * window.now.time))
 
-/** A point that the press can be set to, and that lies on the map. */
-export function settable(window: PressWindow, point: Point): Point {
+/**
+ * A point that the press can be set to, and that lies on the map: whole degrees, or the dots of an iron.
+ *
+ * @param from where the point is moved from; an iron goes on by a dot, however short the step
+ */
+export function settable(window: PressWindow, point: Point, from?: Point): Point {
   const { celsius } = window.map!
   const low = Math.ceil(celsius[0]! + window.readsHigh)
   const high = Math.floor(celsius.at(-1)! + window.readsHigh)
+  const within = Math.max(low, Math.min(high, Math.round(point.dial)))
   return {
-    dial: Math.max(low, Math.min(high, Math.round(point.dial))),
+    dial: window.dots.length ? dotFor(window.dots, within, from?.dial) : within,
     time: Math.max(1, Math.min(Math.floor(shownSeconds(window)), Math.round(point.time))),
   }
+}
+
+function dotFor(dots: number[], wanted: number, from?: number): number {
+  if (from !== undefined && wanted > from) return dots.find((dot) => dot > from) ?? dots.at(-1)!
+  if (from !== undefined && wanted < from) return dots.filter((dot) => dot < from).at(-1) ?? dots[0]!
+  return dots.reduce((a, b) => (Math.abs(b - wanted) < Math.abs(a - wanted) ? b : a))
 }

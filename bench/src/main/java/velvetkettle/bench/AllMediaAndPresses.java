@@ -2,36 +2,15 @@ package velvetkettle.bench;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
-import velvetkettle.core.cloth.Blend;
-import velvetkettle.core.cloth.Colour;
-import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.cloth.GarmentKind;
-import velvetkettle.core.cloth.Hue;
-import velvetkettle.core.cloth.IronMark;
-import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.RememberedHeat;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.Schools;
-import velvetkettle.core.plan.Decoration;
-import velvetkettle.core.plan.Experience;
 import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Planner;
-import velvetkettle.core.plan.Shop;
-import velvetkettle.core.press.Calibration;
-import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
-import velvetkettle.core.press.Workroom;
-import velvetkettle.core.quantity.Millimetres;
 
 /**
  * Weighs one garment against all media on five presses and prints the median of all five together:
@@ -60,25 +39,14 @@ public final class AllMediaAndPresses {
   }
 
   private static void print(String name, Fibre fibre, Fabric fabric, DyeKind dye) {
-    Garment garment =
-        new Garment(
-            name,
-            GarmentKind.TOP,
-            Blend.of(fibre),
-            fabric,
-            new Colour("navy", Depth.DARK, Hue.BLUE),
-            dye,
-            Finish.NONE,
-            Set.of(),
-            IronMark.UNKNOWN,
-            Size.ADULT);
+    Garment garment = Tops.of(fibre, fabric, dye);
     double remembered = median(new Planner(new RememberedHeat(new HeatMargins())), garment);
     double computed = median(new Planner(new HeatMargins()), garment);
     System.out.printf("| %s | %.1f | %.1f |%n", name, remembered, computed);
   }
 
   private static double median(Planner planner, Garment garment) {
-    List<JobRequest> jobs = FIVE.stream().map(kind -> job(garment, kind)).toList();
+    List<JobRequest> jobs = FIVE.stream().map(kind -> Tops.job(garment, kind, null)).toList();
     double[] millis = new double[RUNS];
     for (int n = -WARM_UP; n < RUNS; n++) {
       long began = System.nanoTime();
@@ -89,28 +57,5 @@ public final class AllMediaAndPresses {
     }
     Arrays.sort(millis);
     return millis[RUNS / 2];
-  }
-
-  private static JobRequest job(Garment garment, PressKind kind) {
-    Artwork art =
-        new Artwork(
-            "logo",
-            ArtKind.LOGO,
-            Millimetres.of(80),
-            Millimetres.of(80),
-            1,
-            Depth.WHITE,
-            Placement.CHEST,
-            Surface.ANY,
-            null);
-    double side = kind.pressedByHand() ? 110 : 400;
-    return new JobRequest(
-        garment,
-        List.of(new Decoration("a", art, null, null)),
-        1,
-        new Press(kind.name(), kind, Millimetres.of(side), Millimetres.of(side), Calibration.NONE),
-        Workroom.USUAL,
-        new Shop(List.of(), List.of(), Schools.OURS),
-        Experience.NONE);
   }
 }

@@ -1,44 +1,22 @@
 package velvetkettle.bench;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.IntStream;
-import velvetkettle.core.cloth.Blend;
-import velvetkettle.core.cloth.Colour;
-import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.cloth.Finish;
-import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.cloth.GarmentKind;
-import velvetkettle.core.cloth.Hue;
-import velvetkettle.core.cloth.IronMark;
-import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.band.Unknowns;
 import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Openings;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.window.WindowMap;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.plan.Decoration;
-import velvetkettle.core.plan.Experience;
 import velvetkettle.core.plan.JobRequest;
-import velvetkettle.core.plan.Shop;
 import velvetkettle.core.plan.Trials;
-import velvetkettle.core.press.Calibration;
-import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
-import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 
 /**
@@ -72,7 +50,7 @@ public final class WindowBenchmarks {
   }
 
   private static void print(String name, Fibre fibre, Fabric fabric, DyeKind dye, String medium) {
-    JobRequest job = job(fibre, fabric, dye, medium);
+    JobRequest job = Tops.job(Tops.of(fibre, fabric, dye), PressKind.PLATE_DRAW, medium);
     AtomicReference<Pressing> asked = new AtomicReference<>();
     Trials trials =
         new Trials(
@@ -132,44 +110,5 @@ public final class WindowBenchmarks {
     if (Double.isNaN(sum)) {
       throw new IllegalStateException("no press of the crowd was computed");
     }
-  }
-
-  private static JobRequest job(Fibre fibre, Fabric fabric, DyeKind dye, String medium) {
-    Garment garment =
-        new Garment(
-            "garment",
-            GarmentKind.TOP,
-            Blend.of(fibre),
-            fabric,
-            new Colour("navy", Depth.DARK, Hue.BLUE),
-            dye,
-            Finish.NONE,
-            Set.of(),
-            IronMark.UNKNOWN,
-            Size.ADULT);
-    Artwork art =
-        new Artwork(
-            "logo",
-            ArtKind.LOGO,
-            Millimetres.of(80),
-            Millimetres.of(80),
-            1,
-            Depth.WHITE,
-            Placement.CHEST,
-            Surface.ANY,
-            null);
-    return new JobRequest(
-        garment,
-        List.of(new Decoration("a", art, medium, null)),
-        1,
-        new Press(
-            "press",
-            PressKind.PLATE_DRAW,
-            Millimetres.of(400),
-            Millimetres.of(400),
-            Calibration.NONE),
-        Workroom.USUAL,
-        Shop.BARE,
-        Experience.NONE);
   }
 }

@@ -75,6 +75,11 @@ final class PressingBuilder {
         builder.medium.window().usualTime().count());
   }
 
+  /** On dark polyester that was dyed with disperse dye: what bleeds. */
+  static PressingBuilder onPolyester(String key) {
+    return of(key).on(Fabric.INTERLOCK, Fibre.POLYESTER).dyed(DyeKind.DISPERSE, Depth.DARK);
+  }
+
   PressingBuilder at(double celsius, double time) {
     platen = celsius;
     seconds = time;

@@ -43,10 +43,10 @@ class SpreadTest {
         PressingBuilder.film().with(PressKind.HAND_MINI, Calibration.NONE).at(155, 24),
         PressingBuilder.film().with(PressKind.IRON_DRY, Calibration.NONE).at(150, 30),
         PressingBuilder.film().dried(0),
-        polyester("film-smooth").at(130, 12),
-        polyester("film-block"),
-        polyester("film-low"),
-        polyester("xfer-dtf"),
+        PressingBuilder.onPolyester("film-smooth").at(130, 12),
+        PressingBuilder.onPolyester("film-block"),
+        PressingBuilder.onPolyester("film-low"),
+        PressingBuilder.onPolyester("xfer-dtf"),
         PressingBuilder.of("film-flock").on(Fabric.FLEECE, Blend.of(Fibre.COTTON)),
         PressingBuilder.of("film-nylon").on(Fabric.NYLON_SHELL, Fibre.POLYAMIDE_66),
         PressingBuilder.of("film-stretch").on(Fabric.INTERLOCK, Fibre.POLYAMIDE_6),
@@ -59,12 +59,6 @@ class SpreadTest {
         PressingBuilder.of("web-light"),
         PressingBuilder.of("web-strong").at(150, 20),
         PressingBuilder.of("patch-web").at(160, 25));
-  }
-
-  private static PressingBuilder polyester(String medium) {
-    return PressingBuilder.of(medium)
-        .on(Fabric.INTERLOCK, Fibre.POLYESTER)
-        .dyed(DyeKind.DISPERSE, Depth.DARK);
   }
 
   @ParameterizedTest

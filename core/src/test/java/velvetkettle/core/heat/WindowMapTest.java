@@ -33,19 +33,13 @@ class WindowMapTest {
     return Stream.of(
         PressingBuilder.film(),
         PressingBuilder.film().with(PressKind.HAND_MINI, Calibration.readsHigh(0)).at(155, 24),
-        polyester("film-block"),
-        polyester("film-low"),
+        PressingBuilder.onPolyester("film-block"),
+        PressingBuilder.onPolyester("film-low"),
         PressingBuilder.of("web-strong").at(150, 20),
         PressingBuilder.of("sub-direct")
             .on(Fabric.INTERLOCK, Fibre.POLYESTER)
             .dyed(DyeKind.UNDYED, Depth.WHITE),
         PressingBuilder.of("paper-light"));
-  }
-
-  private static PressingBuilder polyester(String medium) {
-    return PressingBuilder.of(medium)
-        .on(Fabric.INTERLOCK, Fibre.POLYESTER)
-        .dyed(DyeKind.DISPERSE, Depth.DARK);
   }
 
   @ParameterizedTest
