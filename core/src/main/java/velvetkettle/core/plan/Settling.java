@@ -53,6 +53,15 @@ final class Settling {
     return judged(job, decoration, writer, drafted(job, decoration, medium, tool, writer));
   }
 
+  /**
+   * The same without hearing heat, where what heat says of it does not change how it is pressed.
+   */
+  Pressing pressing(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
+    Pressing drafted = drafted(job, decoration, medium, tool, writer).pressing;
+    return bondsAfterPeel(drafted) ? usual(job, decoration, medium, tool).pressing : drafted;
+  }
+
   /** At the setting that forgives most, where the maker left it to heat and heat speaks of it. */
   Settled mostForgiving(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     Settled usual = usual(job, decoration, medium, tool);

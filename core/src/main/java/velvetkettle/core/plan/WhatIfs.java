@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.heat.Margins;
+import velvetkettle.core.heat.turn.Exposure;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Film;
@@ -80,25 +82,28 @@ final class WhatIfs {
 
   List<WhatIf> all() {
     Compared before = Compared.of(now.pressing(), now.judgement().margins());
-    List<Change> changes =
-        Stream.of(
-                covers(),
-                withoutPrePress().stream(),
-                damp().stream(),
-                Stream.of(thicker()),
-                pad().stream(),
-                otherPress().stream(),
-                platens(),
-                fromBack().stream(),
-                secondLayer().stream(),
-                warmCloth().stream())
-            .flatMap(each -> each)
-            .toList();
+    List<Change> changes = changes();
     return SideBySide.each(changes, change -> told(before, change));
   }
 
+  private List<Change> changes() {
+    return Stream.of(
+            covers(),
+            withoutPrePress().stream(),
+            damp().stream(),
+            Stream.of(thicker()),
+            pad().stream(),
+            otherPress().stream(),
+            platens(),
+            fromBack().stream(),
+            secondLayer().stream(),
+            warmCloth().stream())
+        .flatMap(each -> each)
+        .toList();
+  }
+
   private WhatIf told(Compared before, Change change) {
-    Compared after = Compared.of(change.pressing, heat.judge(change.pressing).margins());
+    Compared after = Compared.of(change.pressing, margins(change.pressing));
     OwnSetting kept = change.kept;
     Sentence keeping = change.keeping;
     if (kept == null || change.itself && after.margins().ruleOut()) {
@@ -132,7 +137,12 @@ final class WhatIfs {
   }
 
   private boolean ruledOut(Pressing pressing, Seconds time) {
-    return heat.judge(pressing.at(pressing.platen(), time)).margins().ruleOut();
+    return margins(pressing.at(pressing.platen(), time)).ruleOut();
+  }
+
+  /** Without what else heat would tell of it, which takes as long again. */
+  private Margins margins(Pressing pressing) {
+    return heat.bearing(pressing).after(Exposure.NONE);
   }
 
   private Change own(WhatIf.Kind kind, Sentence what, OwnSetting with, OwnSetting kept) {
@@ -151,7 +161,7 @@ final class WhatIfs {
   private Pressing pressed(JobRequest otherJob, OwnSetting with) {
     Decoration other = decoration.with(medium.key(), with);
     JobRequest changed = replacing(otherJob, other);
-    return settling.usual(changed, other, medium, changed.toolFor(other, medium)).pressing();
+    return settling.pressing(changed, other, medium, changed.toolFor(other, medium));
   }
 
   private JobRequest replacing(JobRequest otherJob, Decoration other) {

@@ -27,8 +27,8 @@ import velvetkettle.core.quantity.Seconds;
  *   <li>What comes after the opening is added from {@link Afterwards}.
  * </ol>
  *
- * Cost: about two hundred marches, on all processors; a plain crowd of 64 draws would take six
- * times as many.
+ * Cost: about two hundred marches, on all processors; a plain crowd of 64 draws would take three
+ * times as long.
  */
 final class Field {
   /** For the middle of a band, K per step of the solver. */
