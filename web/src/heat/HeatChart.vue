@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useUnits } from '@/quantity/units'
-import { CHART, pathOf, scalesOf, type Story, temperatureTicks } from './curves'
+import { CHART, hottest, type OtherLine, pathOf, scalesOf, type Story, temperatureTicks } from './curves'
 
-/** Temperatures of platen, glue line and every face over time; the press is closed where the ground is warm. */
-const props = defineProps<{ story: Story; time: number; every: boolean }>()
+/**
+ * Temperatures of platen, glue line and every face over time, and the glue lines of the other things of the ticket; the
+ * press is closed where the ground is warm.
+ */
+const props = defineProps<{ story: Story; others: OtherLine[]; time: number; every: boolean }>()
 const { temperature } = useUnits()
 
 const scales = computed(() => scalesOf(props.story))
@@ -19,7 +22,26 @@ const faces = computed(() =>
     ? props.story.layers.flatMap((layer) => [...layer.upper, ...layer.lower])
     : props.story.layers.filter((layer) => layer.kind === 'FRONT').flatMap((layer) => layer.upper),
 )
+/** As wide as a letter of the names above the chart is at most. */
+const LETTER = 7
 const closed = computed(() => props.story.stretches.filter((stretch) => stretch.closed))
+/** The names that have room before the next one; the others are read with the slider. */
+const named = computed(() => {
+  const placed: { name: string; x: number; end: number }[] = []
+  for (const { name, from } of [...closed.value].sort((a, b) => Number(b.main) - Number(a.main))) {
+    const x = scales.value.x(from)
+    const end = x + LETTER * name.length
+    if (end < CHART.width && !placed.some((other) => x < other.end && other.x < end))
+      placed.push({ name, x, end })
+  }
+  return placed
+})
+const lines = computed(() =>
+  props.others.map((other) => {
+    const peak = hottest(other.curves, other.seconds)
+    return { ...other, x: scales.value.x(peak.second), y: scales.value.y(peak.celsius) - 6 }
+  }),
+)
 const bottom = CHART.height - CHART.bottom
 </script>
 
@@ -37,15 +59,10 @@ const bottom = CHART.height - CHART.bottom
         :width="scales.x(stretch.to) - scales.x(stretch.from)"
         :height="bottom - CHART.top"
       />
-      <text
-        v-if="scales.x(stretch.to) - scales.x(stretch.from) > 24"
-        class="doing"
-        :x="scales.x(stretch.from)"
-        y="13"
-      >
-        {{ stretch.name }}
-      </text>
     </g>
+    <text v-for="name in named" :key="`${name.name}${name.x}`" class="doing" :x="name.x" y="13">
+      {{ name.name }}
+    </text>
     <g v-for="tick in degreeTicks" :key="tick.label" class="grid">
       <line
         :x1="CHART.left"
@@ -74,6 +91,10 @@ const bottom = CHART.height - CHART.bottom
       class="platen"
       :d="pathOf(curve, seconds, scales)"
     />
+    <g v-for="other in lines" :key="other.name" class="other">
+      <path v-for="(curve, n) in other.curves" :key="`other${n}`" :d="pathOf(curve, other.seconds, scales)" />
+      <text :x="other.x" :y="other.y">{{ other.name }}</text>
+    </g>
     <path
       v-for="(curve, n) in story.glueLine"
       :key="`glue${n}`"
@@ -152,6 +173,16 @@ path {
 .glue-line {
   stroke: var(--copper);
   stroke-width: 3;
+}
+
+.other path {
+  stroke: var(--copper);
+  stroke-dasharray: 7 3;
+  stroke-width: 1.4;
+}
+
+.other text {
+  text-anchor: end;
 }
 
 .event {

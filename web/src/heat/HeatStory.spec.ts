@@ -7,10 +7,13 @@ import HeatStory from './HeatStory.vue'
 const { temperature } = useUnits()
 beforeEach(() => (temperature.value = '°C'))
 
-function told(data: unknown) {
+function things(data: unknown) {
   const units = temperature.value === '°F' ? 'fahrenheit,mm' : 'celsius,mm'
-  return mounted(HeatStory, { planId: 'p', decoration: 'a' }, [[['heat', 'p', 'a', units], data]])
+  const names = { a: 'crest', b: 'name' }
+  return mounted(HeatStory, { planId: 'p', decoration: 'a', names }, [[['heat', 'p', units], data]])
 }
+
+const told = (data: unknown) => things([{ decoration: 'a', from: 0, told: data }])
 
 describe('the heat story', () => {
   it('opens where the main press ends, with platen and glue line read there', () => {
@@ -52,6 +55,20 @@ describe('the heat story', () => {
   it('reads in the units of the moment', () => {
     temperature.value = '°F'
     expect(told({ story, untold: null }).text()).toContain('270 °F')
+  })
+
+  it('draws the glue lines of the other things in the time of the ticket', async () => {
+    const view = things([
+      { decoration: 'b', from: 0, told: { story, untold: null } },
+      { decoration: 'a', from: 30, told: { story, untold: null } },
+    ])
+    expect(view.find('svg').text()).toContain('name')
+    expect(view.findAll('.other path')).toHaveLength(story.glueLine.length)
+    const slider = view.find('input.slider').element as HTMLInputElement
+    expect([slider.min, slider.max, slider.value]).toEqual(['30', '50', '40'])
+    expect(view.text().replace(/\s+/g, ' ')).toContain('132 °C give or take')
+    await view.setProps({ told: { story, untold: null } })
+    expect(view.find('.other path').exists()).toBe(false)
   })
 
   it('says why there is none', () => {

@@ -5,15 +5,20 @@ import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import type { Schemas } from '@/api/client'
-import { type Curve, readAt, type Story } from './curves'
+import { type Curve, later, type OtherLine, readAt, type Story } from './curves'
 import type { StackNow } from '@/press/stackNow'
 import HeatChart from './HeatChart.vue'
 import { useHeatStory } from './useHeatStory'
 
-/** The heat story of one decoration of a stored plan: a chart to look at, and a slider to read it by. */
+/**
+ * The heat story of one thing of a stored plan, through all presses of its ticket: a chart to look at, and a slider to
+ * read it by.
+ */
 const props = defineProps<{
   planId: string
   decoration: string
+  /** What the things of the ticket are called, by their ids. */
+  names: { [decoration: string]: string }
   /** What is told in its place while something is tried. */
   told?: Schemas['Told'] | null
   /** Makes the story of a point that is still moved. */
@@ -21,28 +26,43 @@ const props = defineProps<{
 }>()
 /** What every layer is at the time that is looked at, so that the Stack can show it. */
 const emit = defineEmits<{ now: [now: StackNow | null] }>()
-const {
-  data: planned,
-  isPending,
-  error,
-  refetch,
-} = useHeatStory(toRef(props, 'planId'), toRef(props, 'decoration'))
-const data = computed(() => props.told ?? planned.value)
+const { data: things, isPending, error, refetch } = useHeatStory(toRef(props, 'planId'))
+const planned = computed(() => things.value?.find(({ decoration }) => decoration === props.decoration))
+const data = computed(() => props.told ?? planned.value?.told)
+const tried = computed(() => Boolean(props.told || props.moved))
 const story = computed(() => {
   const told = data.value?.story ?? null
-  return told && props.moved ? props.moved(told) : told
+  if (!told) return null
+  if (props.moved) return props.moved(told)
+  return props.told ? told : later(told, planned.value!.from)
 })
+/** The glue lines of the rest of the ticket; while something is tried the one thing stands alone. */
+const others = computed<OtherLine[]>(() =>
+  tried.value
+    ? []
+    : (things.value ?? []).flatMap(({ decoration, from, told }) =>
+        told.story && decoration !== props.decoration
+          ? [
+              {
+                name: props.names[decoration] ?? '',
+                seconds: told.story.seconds.map((second) => second + from),
+                curves: told.story.glueLine,
+              },
+            ]
+          : [],
+      ),
+)
 const every = ref(false)
 const time = ref(0)
+const start = computed(() => Math.ceil(story.value?.seconds[0] ?? 0))
 const end = computed(() => story.value?.seconds.at(-1) ?? 0)
 
 /** It begins where the main press opens: that is what a maker asks first. */
 watch(
   story,
   (told) => {
-    const presses = told?.stretches.filter((stretch) => stretch.closed) ?? []
-    const longest = presses.reduce((a, b) => (b.to - b.from > a.to - a.from ? b : a), { from: 0, to: 0 })
-    time.value = Math.round(longest.to * 10) / 10
+    const pressed = told?.stretches.find(({ main }) => main) ?? told?.stretches.find(({ closed }) => closed)
+    time.value = Math.round((pressed?.to ?? 0) * 10) / 10
   },
   { immediate: true },
 )
@@ -107,16 +127,17 @@ const peels = computed(() => {
     <QueryState :loading="isPending" :error="error" @retry="refetch">
       <p v-if="data?.untold" class="muted">{{ data.untold }}</p>
       <template v-else-if="story">
-        <HeatChart :story="story" :time="time" :every="every" />
+        <HeatChart :story="story" :others="others" :time="time" :every="every" />
         <p class="key muted" aria-hidden="true">
           <span class="line platen" /> {{ $t('heat.platen') }} <span class="line glue" />
           {{ $t('heat.glueLine') }} <span class="line face" /> {{ $t(every ? 'heat.faces' : 'heat.cloth') }}
+          <template v-if="others.length"><span class="line other" /> {{ $t('heat.others') }}</template>
         </p>
         <input
           v-model.number="time"
           class="slider"
           type="range"
-          min="0"
+          :min="start"
           :max="end"
           step="0.5"
           :aria-label="$t('heat.time')"
@@ -209,6 +230,10 @@ const peels = computed(() => {
 .line.platen {
   border-top: 2px dotted var(--ink);
   margin-left: 0;
+}
+
+.line.other {
+  border-top: 1.5px dashed var(--copper);
 }
 
 .line.face {

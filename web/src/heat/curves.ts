@@ -7,6 +7,40 @@ import type { TemperatureUnit } from '@/quantity/units'
 export type Story = Schemas['HeatStory']
 export type Curve = Schemas['Curve']
 
+/** The glue line of another thing of the ticket, in the time of the story that is told. */
+export interface OtherLine {
+  name: string
+  seconds: number[]
+  curves: Curve[]
+}
+
+/** The same story, told from a later time on. */
+export function later(story: Story, by: number): Story {
+  const moved = <T extends { from: number; to: number }>(one: T) => ({
+    ...one,
+    from: one.from + by,
+    to: one.to + by,
+  })
+  return by === 0
+    ? story
+    : {
+        ...story,
+        seconds: story.seconds.map((second) => second + by),
+        stretches: story.stretches.map(moved),
+        events: story.events.map((event) => ({ ...event, at: event.at + by })),
+      }
+}
+
+/** The hottest place of some curves, to write their name at. */
+export function hottest(curves: Curve[], seconds: number[]): { second: number; celsius: number } {
+  let found = { second: 0, celsius: -Infinity }
+  for (const curve of curves)
+    curve.celsius.forEach((celsius, i) => {
+      if (celsius > found.celsius) found = { second: seconds[curve.from + i]!, celsius }
+    })
+  return found
+}
+
 export const CHART = { width: 520, height: 230, left: 40, right: 10, top: 22, bottom: 24 }
 
 export interface Span {

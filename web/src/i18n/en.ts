@@ -658,6 +658,7 @@ export default {
     every: 'Every face',
     platen: 'platen',
     glueLine: 'glue line',
+    others: 'of the other things',
     cloth: 'cloth under it',
     faces: 'all faces',
     time: 'Time to read at',

@@ -138,6 +138,7 @@ const told = computed(() => {
     ? {
         planId: kept.id,
         decoration: first.decoration,
+        names: Object.fromEntries(form.value?.decorations.map((one) => [one.id, one.description]) ?? []),
         ...trialTold.value,
       }
     : null

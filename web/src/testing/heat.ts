@@ -4,8 +4,8 @@ import type { Story } from '@/heat/curves'
 export const story: Story = {
   seconds: [0, 5, 10, 10, 15, 20],
   stretches: [
-    { name: 'Press', closed: true, from: 0, to: 10 },
-    { name: 'Peel', closed: false, from: 10, to: 20 },
+    { name: 'Press', closed: true, main: true, from: 0, to: 10 },
+    { name: 'Peel', closed: false, main: false, from: 10, to: 20 },
   ],
   layers: [
     {

@@ -111,7 +111,7 @@ export function storyAt(window: PressWindow, told: Story, point: Point, name: st
   return {
     ...told,
     seconds,
-    stretches: [{ name, closed: true, from: 0, to: point.time }],
+    stretches: [{ name, closed: true, main: true, from: 0, to: point.time }],
     layers: front?.celsius.length
       ? [
           {

@@ -1,15 +1,19 @@
 package velvetkettle.core.plan;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.story.HeatStory;
 import velvetkettle.core.heat.story.StoryTeller;
-import velvetkettle.core.press.Layer;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.plan.OrderOfWork.Chosen;
+import velvetkettle.core.plan.OrderOfWork.Pressed;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
-/** The heat story of a decoration as a plan settled it, whenever that was. */
+/** The heat story of a ticket as a plan settled it, whenever that was. */
 public final class HeatStories {
   private HeatStories() {}
 
@@ -24,35 +28,90 @@ public final class HeatStories {
   }
 
   /**
-   * @param job what the plan was made from
-   * @param decoration the id of one of its decorations; {@link IllegalArgumentException} for
-   *     another
+   * One thing of a ticket, told through all the ticket's presses.
+   *
+   * @param from when its own story begins, in the time of the ticket
    */
-  public static Told of(JobRequest job, Plan plan, String decoration) {
-    Decoration goesOn = one(job.decorations(), Decoration::id, decoration);
-    DecorationPlan settled = one(plan.decorations(), DecorationPlan::decoration, decoration);
-    OrderOfWork.Pressed pressed = OrderOfWork.Chosen.of(job, goesOn, settled).pressed();
-    if (pressed == null) {
-      return Told.not("story.untold.no-heat");
+  public record ToldThing(String decoration, Seconds from, Told told) {}
+
+  /**
+   * Every thing of a ticket, in the order in which they are pressed; what is fixed without heat
+   * comes last.
+   *
+   * @param job what the plan was made from
+   */
+  public static List<ToldThing> of(JobRequest job, Plan plan) {
+    List<Chosen> all = chosen(job, plan);
+    List<Chosen> pressed = all.stream().filter(one -> one.pressed() != null).toList();
+    boolean known = pressed.stream().allMatch(HeatStories::isKnown);
+    SharedTurns turns = SharedTurns.of(job, pressed);
+    List<Integer> places = new ArrayList<>();
+    for (int i = 0; i < pressed.size(); i++) {
+      places.add(i);
     }
+    List<ToldThing> told =
+        new ArrayList<>(
+            SideBySide.each(places, place -> thing(job, turns, place, pressed.get(place), known)));
+    all.stream()
+        .filter(one -> one.pressed() == null)
+        .map(
+            one ->
+                new ToldThing(
+                    one.decoration().id(), Seconds.of(0), Told.not("story.untold.no-heat")))
+        .forEach(told::add);
+    return told;
+  }
+
+  private static List<Chosen> chosen(JobRequest job, Plan plan) {
+    List<Chosen> each =
+        job.decorations().stream()
+            .map(decoration -> Chosen.of(job, decoration, settled(plan, decoration.id())))
+            .toList();
+    List<String> order = plan.sequence().stream().map(InOrder::decoration).toList();
+    return each.stream()
+        .map(one -> one.among(each))
+        .sorted(Comparator.comparingInt(one -> order.indexOf(one.decoration().id())))
+        .toList();
+  }
+
+  private static DecorationPlan settled(Plan plan, String decoration) {
+    return plan.decorations().stream()
+        .filter(each -> each.decoration().equals(decoration))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no plan for " + decoration));
+  }
+
+  private static ToldThing thing(
+      JobRequest job, SharedTurns turns, int place, Chosen thing, boolean known) {
+    return new ToldThing(
+        thing.decoration().id(), turns.from(place), told(job, turns, place, thing, known));
+  }
+
+  private static Told told(
+      JobRequest job, SharedTurns turns, int place, Chosen thing, boolean known) {
+    Pressed pressed = pressed(thing);
     if (!job.bench(pressed.press()).isComputed()) {
       return Told.not("story.untold.tool", pressed.press().name());
     }
-    if (!pressed.stack().layers().stream().allMatch(HeatStories::isKnown)) {
+    if (!known) {
       return Told.not("story.untold.older");
     }
-    RecipeWriter writer = RecipeWriter.of(job, goesOn, pressed.medium(), pressed.press());
-    return new Told(StoryTeller.tell(Pressings.of(job, goesOn, writer, pressed)), null);
+    RecipeWriter writer =
+        RecipeWriter.of(job, thing.decoration(), pressed.medium(), pressed.press());
+    Pressing alone = Pressings.of(job, thing.decoration(), writer, pressed);
+    return new Told(StoryTeller.tell(alone.over(turns.of(place))), null);
   }
 
-  private static <T> T one(List<T> all, Function<T, String> id, String wanted) {
-    return all.stream()
-        .filter(each -> id.apply(each).equals(wanted))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("no decoration " + wanted));
+  private static Pressed pressed(Chosen thing) {
+    Pressed pressed = thing.pressed();
+    if (pressed == null) {
+      throw new IllegalArgumentException("nothing is pressed for " + thing.decoration().id());
+    }
+    return pressed;
   }
 
-  private static boolean isKnown(Layer layer) {
-    return layer.kind() == LayerKind.HEATED_PLATEN || layer.substance() != null;
+  private static boolean isKnown(Chosen thing) {
+    return pressed(thing).stack().layers().stream()
+        .allMatch(layer -> layer.kind() == LayerKind.HEATED_PLATEN || layer.substance() != null);
   }
 }

@@ -16,13 +16,25 @@ final class HeatTurns {
   private static final Seconds LOOKED_AT = Seconds.of(20);
 
   private final List<Turn> turns = new ArrayList<>();
+  private final boolean begun;
   private boolean carrierOff;
   private boolean mainPressed;
 
-  private HeatTurns() {}
+  private HeatTurns(boolean begun) {
+    this.begun = begun;
+  }
 
+  /** From the first that closes a press. */
   static List<Turn> of(List<Operation> operations) {
-    HeatTurns heat = new HeatTurns();
+    return of(operations, false);
+  }
+
+  /**
+   * @param begun whether something was pressed before them; otherwise they begin with the first
+   *     that closes a press
+   */
+  static List<Turn> of(List<Operation> operations, boolean begun) {
+    HeatTurns heat = new HeatTurns(begun);
     operations.forEach(heat::add);
     return heat.turns;
   }
@@ -32,7 +44,7 @@ final class HeatTurns {
       closed(pre, Turn.Role.NONE);
     } else if (operation instanceof Operation.HeatPress press) {
       heatPress(press);
-    } else if (turns.isEmpty()) {
+    } else if (!begun && turns.isEmpty()) {
       return;
     } else if (operation instanceof Operation.Cool cool) {
       open(cool, true, cool.timed());

@@ -110,21 +110,44 @@ final class OrderOfWork {
    * @param fastened without heat
    */
   static List<Operation> of(JobRequest job, List<Chosen> pressed, List<Chosen> fastened) {
-    OrderOfWork order = new OrderOfWork(job);
+    Parts parts = parts(job, pressed);
+    List<Operation> all = new ArrayList<>(parts.cloth);
+    parts.things.forEach(all::addAll);
+    OrderOfWork end = new OrderOfWork(job);
+    fastened.forEach(end::fasten);
+    all.addAll(end.operations);
+    all.add(
+        new Operation.Inspect(
+            Sentence.of(pressed.isEmpty() ? "do.inspect-fastened" : "do.inspect")));
+    return all;
+  }
+
+  /**
+   * What is pressed, part by part.
+   *
+   * @param cloth before anything is laid on it
+   * @param things for each of what is pressed, in its order
+   */
+  record Parts(List<Operation> cloth, List<List<Operation>> things) {}
+
+  /**
+   * @param pressed in the order in which they are pressed
+   */
+  static Parts parts(JobRequest job, List<Chosen> pressed) {
+    OrderOfWork cloth = new OrderOfWork(job);
     pressed.stream()
         .flatMap(chosen -> Stream.ofNullable(chosen.testFirst()))
         .distinct()
-        .forEach(test -> order.operations.add(new Operation.Trial(test)));
-    order.prepareCloth(pressed);
+        .forEach(test -> cloth.operations.add(new Operation.Trial(test)));
+    cloth.prepareCloth(pressed);
+    List<List<Operation>> things = new ArrayList<>();
     for (int i = 0; i < pressed.size(); i++) {
-      order.mind(pressed.subList(0, i), pressed.get(i));
-      order.press(pressed.get(i));
+      OrderOfWork thing = new OrderOfWork(job);
+      thing.mind(pressed.subList(0, i), pressed.get(i));
+      thing.press(pressed.get(i));
+      things.add(thing.operations);
     }
-    fastened.forEach(order::fasten);
-    order.operations.add(
-        new Operation.Inspect(
-            Sentence.of(pressed.isEmpty() ? "do.inspect-fastened" : "do.inspect")));
-    return order.operations;
+    return new Parts(cloth.operations, things);
   }
 
   /** What lies there already is kept from the platen, or covered against it. */

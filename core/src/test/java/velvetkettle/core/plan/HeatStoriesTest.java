@@ -1,7 +1,6 @@
 package velvetkettle.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static velvetkettle.core.plan.Jobs.job;
 
 import java.util.List;
@@ -120,8 +119,68 @@ class HeatStoriesTest {
             Calibration.NONE);
     JobRequest ironed = job(Jobs.whiteBandTee(), Jobs.whiteLettering(), 1, iron, null, null);
     assertThat(tell(ironed).untold().key()).isEqualTo("story.untold.tool");
-    assertThatThrownBy(() -> HeatStories.of(bag, Jobs.planner().plan(bag), "other"))
-        .hasMessageContaining("other");
+  }
+
+  @Test
+  @DisplayName("two things share one time: each is told through the presses of the other")
+  void together() {
+    JobRequest job = twoThings(Placement.CHEST, Placement.CHEST);
+    List<HeatStories.ToldThing> things = HeatStories.of(job, Jobs.planner().plan(job));
+    assertThat(things).hasSize(2);
+    HeatStory first = things.get(0).told().story();
+    HeatStory second = things.get(1).told().story();
+    double end = first.seconds().get(first.seconds().size() - 1);
+    double from = things.get(1).from().count();
+    assertThat(from + second.seconds().get(second.seconds().size() - 1)).isEqualTo(end);
+    HeatStory.Stretch theirs = lastClosed(first);
+    HeatStory.Stretch own = lastClosed(second);
+    assertThat(theirs.name().key()).isEqualTo("story.turn.of");
+    assertThat(own.name().key()).isEqualTo("story.turn");
+    assertThat(theirs.from()).isEqualTo(from + own.from());
+    assertThat(theirs.to()).isEqualTo(from + own.to());
+    assertThat(hottestGlueLine(first, theirs)).as("under the same platen").isGreaterThan(100);
+    assertThat(second.glueLine().get(0).from())
+        .as("it has no glue line before it is laid on the cloth")
+        .isGreaterThan(80);
+  }
+
+  @Test
+  @DisplayName("what the other's platen does not reach lies cold on the table meanwhile")
+  void farApart() {
+    JobRequest job = twoThings(Placement.CHEST, Placement.SLEEVE);
+    HeatStory first = HeatStories.of(job, Jobs.planner().plan(job)).get(0).told().story();
+    assertThat(lastClosed(first).name().key()).isEqualTo("story.turn");
+    HeatStory.Stretch last = first.stretches().get(first.stretches().size() - 1);
+    assertThat(hottestGlueLine(first, last)).isLessThan(45);
+  }
+
+  private static JobRequest twoThings(Placement one, Placement two) {
+    JobRequest job = job(Jobs.whiteBandTee(), Jobs.whiteLettering(), 1);
+    return job.withDecorations(List.of(small("one", one), small("two", two)));
+  }
+
+  private static Decoration small(String id, Placement where) {
+    return new Decoration(
+        id, Jobs.art(ArtKind.LOGO, 70, 50, 1, Depth.DARK, where), "film-smooth", null, null);
+  }
+
+  private static HeatStory.Stretch lastClosed(HeatStory story) {
+    return story.stretches().stream()
+        .filter(HeatStory.Stretch::closed)
+        .reduce((before, after) -> after)
+        .orElseThrow();
+  }
+
+  private static double hottestGlueLine(HeatStory story, HeatStory.Stretch during) {
+    double hottest = 0;
+    for (HeatStory.Curve curve : story.glueLine()) {
+      for (int i = 0; i < curve.celsius().size(); i++) {
+        double second = story.seconds().get(curve.from() + i);
+        boolean within = second > during.from() && second <= during.to();
+        hottest = within ? Math.max(hottest, curve.celsius().get(i)) : hottest;
+      }
+    }
+    return hottest;
   }
 
   @Test
@@ -147,6 +206,6 @@ class HeatStoriesTest {
   }
 
   private static HeatStories.Told tell(JobRequest job) {
-    return HeatStories.of(job, Jobs.planner().plan(job), "a");
+    return HeatStories.of(job, Jobs.planner().plan(job)).get(0).told();
   }
 }

@@ -52,10 +52,10 @@ public class PlanController {
     return plans.since(ticketId);
   }
 
-  /** What happens in the Stack of one decoration, as this plan presses it. */
-  @GetMapping("/plans/{id}/heat/{decoration}")
-  public HeatStories.Told heat(@PathVariable UUID id, @PathVariable String decoration) {
-    return plans.heat(id, decoration);
+  /** What happens in the Stack of each decoration through all presses of this plan. */
+  @GetMapping("/plans/{id}/heat")
+  public List<HeatStories.ToldThing> heat(@PathVariable UUID id) {
+    return plans.heat(id);
   }
 
   @GetMapping("/plans/{id}")

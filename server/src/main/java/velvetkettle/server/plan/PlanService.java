@@ -174,13 +174,10 @@ public class PlanService {
   }
 
   @Transactional(readOnly = true)
-  public HeatStories.Told heat(UUID id, String decoration) {
+  public List<HeatStories.ToldThing> heat(UUID id) {
     PlanRow row = row(id);
     JobRequest request = json.read(row.request(), JobRequest.class);
-    if (request.decorations().stream().noneMatch(d -> d.id().equals(decoration))) {
-      throw new NotFoundException("decoration", decoration);
-    }
-    return HeatStories.of(request, json.read(row.body(), Plan.class), decoration);
+    return HeatStories.of(request, json.read(row.body(), Plan.class));
   }
 
   /** What is different for a ticket since its newest plan; nothing where none was made. */

@@ -26,7 +26,7 @@ class HeatApiTest extends ServerTest {
   void story() throws Exception {
     String plan = keptPlan("film-block");
     JsonNode story =
-        json(get("/api/plans/" + plan + "/heat/a").andExpect(status().isOk())).path("story");
+        json(get("/api/plans/" + plan + "/heat").andExpect(status().isOk())).at("/0/told/story");
     assertThat(story.path("seconds").size()).isGreaterThan(100);
     assertThat(story.at("/glueLine/0/celsius").size()).isGreaterThan(20);
     assertThat(story.path("events").findValuesAsText("what"))
@@ -39,19 +39,19 @@ class HeatApiTest extends ServerTest {
   @Test
   @DisplayName("asked for what is not there, it says what is missing and what to do")
   void notThere() throws Exception {
-    String plan = keptPlan("film-block");
-    get("/api/plans/" + plan + "/heat/zz")
+    String gone = UUID.randomUUID().toString();
+    get("/api/plans/" + gone + "/heat")
         .andExpect(status().isNotFound())
-        .andExpect(jsonPath("$.detail").value(Matchers.containsString("decoration zz")));
-    get("/api/plans/" + UUID.randomUUID() + "/heat/a").andExpect(status().isNotFound());
+        .andExpect(jsonPath("$.detail").value(Matchers.containsString(gone)));
   }
 
   @Test
   void aPieceThatIsSewnHasNoHeat() throws Exception {
-    get("/api/plans/" + keptPlan("no-heat") + "/heat/a")
+    get("/api/plans/" + keptPlan("no-heat") + "/heat")
         .andExpect(status().isOk())
-        .andExpect(jsonPath("$.story").isEmpty())
-        .andExpect(jsonPath("$.untold").value(Matchers.containsString("Nothing is pressed")));
+        .andExpect(jsonPath("$[0].told.story").isEmpty())
+        .andExpect(
+            jsonPath("$[0].told.untold").value(Matchers.containsString("Nothing is pressed")));
   }
 
   @Test
@@ -64,11 +64,9 @@ class HeatApiTest extends ServerTest {
         golden("request-schema-1.json"),
         plan);
     get("/api/plans/" + plan).andExpect(status().isOk());
-    String decoration =
-        JSON.readTree(golden("plan-schema-1.json")).at("/decorations/0/decoration").asText();
-    get("/api/plans/" + plan + "/heat/" + decoration)
+    get("/api/plans/" + plan + "/heat")
         .andExpect(status().isOk())
-        .andExpect(jsonPath("$.untold").value(Matchers.containsString("before the heat")));
+        .andExpect(jsonPath("$[0].told.untold").value(Matchers.containsString("before the heat")));
   }
 
   @Test

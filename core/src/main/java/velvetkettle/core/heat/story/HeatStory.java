@@ -43,8 +43,12 @@ public record HeatStory(
     doses = List.copyOf(doses);
   }
 
-  /** One turn of the work. */
-  public record Stretch(Sentence name, boolean closed, double from, double to) {}
+  /**
+   * One turn of the work.
+   *
+   * @param main whether it is the press that the recipe is about
+   */
+  public record Stretch(Sentence name, boolean closed, boolean main, double from, double to) {}
 
   /**
    * Temperatures at consecutive moments.

@@ -79,7 +79,8 @@ public final class StoryTeller {
     double now = 0;
     for (Act act : acts) {
       double span = act.turn().time().count();
-      stretches.add(new Stretch(act.turn().name(), act.closed(), now, now + span));
+      stretches.add(
+          new Stretch(act.turn().name(), act.closed(), act.main(), now, now + span));
       curves(act, now, span);
       happenings(act, now);
       now += span;
@@ -218,7 +219,8 @@ public final class StoryTeller {
   }
 
   private HeatStory.@Nullable PeelMoment peelMoment() {
-    return Peeling.hasCarrier(pressing.medium())
+    boolean pressed = acts.stream().anyMatch(Act::main);
+    return pressed && Peeling.hasCarrier(pressing.medium())
         ? new HeatStory.PeelMoment(Peeling.onPad(pressing, run), Peeling.onTable(pressing, run))
         : null;
   }

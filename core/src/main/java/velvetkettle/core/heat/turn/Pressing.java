@@ -73,6 +73,11 @@ public record Pressing(
     return with(false, platen, time, turns);
   }
 
+  /** The same in the course of other work. */
+  public Pressing over(List<Turn> otherTurns) {
+    return with(bySheet, platen, time, otherTurns);
+  }
+
   private Pressing with(
       boolean sheet, Celsius otherPlaten, Seconds otherTime, List<Turn> otherTurns) {
     return new Pressing(
