@@ -17,8 +17,8 @@ import velvetkettle.core.quantity.Sentence;
  * cloth to stain (fitted to common practice).
  */
 record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin practice) {
-  private static final double SAFE_TINT = 0.4;
-  private static final double VISIBLE = 1;
+  static final double SAFE_TINT = 0.4;
+  static final double VISIBLE = 1;
 
   Margin margin() {
     Margin margin = stains();
@@ -82,7 +82,7 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
     return Sentence.of("bleed.heat." + about + "." + word, pressing.garment().dye());
   }
 
-  private static boolean notModelled(Garment garment) {
+  static boolean notModelled(Garment garment) {
     double nylon =
         garment.blend().percent(Fibre.POLYAMIDE_6) + garment.blend().percent(Fibre.POLYAMIDE_66);
     return nylon > 0 && garment.dye() == DyeKind.ACID;

@@ -134,6 +134,11 @@ public final class HeatMargins implements HeatModel {
     return Reading.of(pressing, HeatRun.of(pressing, turns, draw, COARSE));
   }
 
+  /** The Stack of a closed turn with the hottest that each layer got. */
+  public static Stack peaks(Pressing pressing, Act closed) {
+    return new Peaks(closed, GiveOrTake.of(pressing)).stack();
+  }
+
   private static HeatReading heat(Pressing pressing, HeatRun.Run run, Reading reading) {
     Act main = run.acts().stream().filter(Act::main).findFirst().orElseThrow();
     return new HeatReading(

@@ -15,9 +15,9 @@ import velvetkettle.core.quantity.Times;
  * estimates).
  */
 record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin practice) {
-  private static final double SAFE_FROM = 1.3;
-  private static final double TIGHT_FROM = 1;
-  private static final double STRIKES_THROUGH = 10;
+  static final double SAFE_FROM = 1.3;
+  static final double TIGHT_FROM = 1;
+  static final double STRIKES_THROUGH = 10;
 
   private static final Set<String> HARDLY_WETTED = Set.of("hold.finish", "hold.shell");
 

@@ -23,8 +23,8 @@ import velvetkettle.core.quantity.Sentence;
  * bare under it.
  */
 record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin practice) {
-  private static final double SAFE_SCORCH = 0.3;
-  private static final double VISIBLE = 1;
+  static final double SAFE_SCORCH = 0.3;
+  static final double VISIBLE = 1;
 
   Margin margin() {
     if (practice.verdict() == Verdict.NO) {

@@ -136,6 +136,23 @@ public final class Trials {
     return map.worstBeforeNo(best.platen().degrees(), best.time().count()) < 0;
   }
 
+  /**
+   * How a medium is pressed: as the maker settled it, and where that is left to heat, at the
+   * setting that forgives most.
+   *
+   * @param pressing as heat meets it
+   */
+  public record SettledPress(Recipe recipe, Stack stack, Pressing pressing) {}
+
+  /** As it is settled, whatever comes of it. */
+  public SettledPress settled(JobRequest job, String decoration, String medium) {
+    Decoration settled = job.decoration(decoration);
+    PressMedium pressed = pressed(medium);
+    Press tool = job.toolFor(settled, pressed);
+    Settling.Settled found = settling.mostForgiving(job, settled, pressed, tool);
+    return new SettledPress(found.recipe(), found.stack(), found.pressing());
+  }
+
   /** As the maker settled it, whatever comes of it. */
   public TriedSetting tried(JobRequest job, String decoration, String medium) {
     Decoration tried = job.decoration(decoration);

@@ -29,6 +29,11 @@ public record Scene(
     }
   }
 
+  /** The same closed under another platen. */
+  public Scene under(Heater platen) {
+    return new Scene(layers, platen, baseCelsius, pressureKpa, seconds, bonding);
+  }
+
   int indexOf(String name) {
     for (int i = 0; i < layers.size(); i++) {
       if (layers.get(i).name().equals(name)) {

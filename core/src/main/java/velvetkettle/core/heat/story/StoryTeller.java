@@ -79,8 +79,7 @@ public final class StoryTeller {
     double now = 0;
     for (Act act : acts) {
       double span = act.turn().time().count();
-      stretches.add(
-          new Stretch(act.turn().name(), act.closed(), act.main(), now, now + span));
+      stretches.add(new Stretch(act.turn().name(), act.closed(), act.main(), now, now + span));
       curves(act, now, span);
       happenings(act, now);
       now += span;

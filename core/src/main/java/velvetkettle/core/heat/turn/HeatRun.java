@@ -6,6 +6,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.conduction.Air;
 import velvetkettle.core.heat.conduction.Bonding;
+import velvetkettle.core.heat.conduction.Heater;
 import velvetkettle.core.heat.conduction.Scene;
 import velvetkettle.core.heat.conduction.Sequence;
 import velvetkettle.core.heat.dose.Adhesive;
@@ -13,7 +14,6 @@ import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -115,15 +115,32 @@ public final class HeatRun {
    * @param before what the turns before it left
    */
   public Run play(int first, double tolerance, Sequence.Kept before) {
-    Workroom room = bench.workroom();
-    Sequence.Played played =
+    return play(first, scenes.subList(first, scenes.size()), tolerance, before);
+  }
+
+  /**
+   * Sends heat through one turn alone, under a platen that is as hot as it is.
+   *
+   * @param platen null while the press is open
+   */
+  public Run playOne(int turn, @Nullable Heater platen, double tolerance, Sequence.Kept before) {
+    Scene scene = scenes.get(turn);
+    return play(turn, List.of(platen == null ? scene : scene.under(platen)), tolerance, before);
+  }
+
+  private Run play(int first, List<Scene> played, double tolerance, Sequence.Kept before) {
+    return acted(
+        first,
         Sequence.run(
-            scenes.subList(first, scenes.size()),
-            new Air(room.air().degrees(), room.humidity() / 100),
+            played,
+            new Air(bench.workroom().air().degrees(), bench.workroom().humidity() / 100),
             draw.contact() * bench.press().calibration().contactFactor(),
             draw.moisture(),
             tolerance,
-            before);
+            before));
+  }
+
+  private Run acted(int first, Sequence.Played played) {
     List<Act> acts = new ArrayList<>();
     for (int i = 0; i < played.passages().size(); i++) {
       acts.add(new Act(turns.get(first + i), layings.get(first + i), played.passages().get(i)));

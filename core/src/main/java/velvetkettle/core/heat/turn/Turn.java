@@ -40,6 +40,10 @@ public sealed interface Turn {
       return new Closed(name, stack, hotter, pressure, time, role);
     }
 
+    public Closed with(Pressure other) {
+      return new Closed(name, stack, platen, other, time, role);
+    }
+
     public Closed over(Stack other) {
       return new Closed(name, other, platen, pressure, time, role);
     }

@@ -1,0 +1,136 @@
+package velvetkettle.core.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.Ending;
+import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.conduction.Heater;
+import velvetkettle.core.heat.conduction.Sequence;
+import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Peeling;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.run.device.SimulatedPress;
+
+/**
+ * All that decides what comes of one place of a piece.
+ *
+ * @param pressing as it was done
+ * @param peel when the carrier should come off
+ * @param press by its nature; how hot it was is in the lags
+ * @param off how far this place of the platen is off its mean at 150 °C, K
+ * @param lags how far the platen was below its setting at each closing, K
+ * @param draw the contact and the cloth
+ */
+record Condition(
+    Pressing pressing, Peel peel, SimulatedPress press, double off, List<Double> lags, Draw draw) {
+  /** Good to a few tenths of a kelvin. */
+  private static final double TOLERANCE = 0.1;
+
+  Condition {
+    lags = List.copyOf(lags);
+  }
+
+  /**
+   * What came of it.
+   *
+   * @param platen true temperature of this place as the main press closed, °C
+   */
+  record Came(Ending ending, Reading reading, double platen, List<Act> acts) {}
+
+  Came came() {
+    HeatRun run = HeatRun.prepared(pressing, pressing.turns(), draw);
+    List<Act> acts = new ArrayList<>();
+    Sequence.Kept kept = Sequence.Kept.NOTHING;
+    double platen = press.platen();
+    double hottest = 0;
+    int closing = 0;
+    for (int i = 0; i < pressing.turns().size(); i++) {
+      Heater heater = null;
+      if (pressing.turns().get(i) instanceof Turn.Closed closed) {
+        heater = heater(closed, lag(closing++));
+        platen = closed.role() == Turn.Role.MAIN ? heater.nowCelsius() : platen;
+        hottest = Math.max(hottest, Math.max(heater.nowCelsius(), heater.setCelsius()));
+      }
+      HeatRun.Run one = run.playOne(i, heater, TOLERANCE, kept);
+      kept = one.kept().get(0);
+      acts.add(one.acts().get(0));
+    }
+    Reading reading = Reading.of(pressing, acts);
+    return new Came(ending(reading, acts, hottest), reading, platen, acts);
+  }
+
+  private double lag(int closing) {
+    return lags.isEmpty() ? 0 : lags.get(Math.min(closing, lags.size() - 1));
+  }
+
+  /** At the main press. */
+  double mainLag() {
+    int closing = 0;
+    for (Turn turn : pressing.turns()) {
+      if (turn instanceof Turn.Closed closed) {
+        if (closed.role() == Turn.Role.MAIN) {
+          return lag(closing);
+        }
+        closing++;
+      }
+    }
+    return 0;
+  }
+
+  private Heater heater(Turn.Closed closed, double lag) {
+    double target = closed.platen().degrees() - press.nature().readsHigh().degrees();
+    return press.opened(target - lag).heater(target, off);
+  }
+
+  private Ending ending(Reading reading, List<Act> acts, double hottest) {
+    Ending ending = Ending.of(pressing, reading, hottest);
+    Act peeled = peelTurn(pressing) < 0 ? null : acts.get(peelTurn(pressing));
+    if (peeled == null || peeled.laying().bondBelow() < 0) {
+      return ending;
+    }
+    double celsius = peeled.trace().interfaceBelow(peeled.end(), peeled.laying().bondBelow());
+    Ended pull = Peeled.of(peel, celsius);
+    return pull.verdict().compareTo(ending.hold().verdict()) > 0 ? ending.holding(pull) : ending;
+  }
+
+  /** The turn after the main press at whose end the carrier comes off; -1 where none does. */
+  static int peelTurn(Pressing pressing) {
+    int next = pressing.untilPressed().size();
+    boolean peels =
+        Peeling.hasCarrier(pressing.medium())
+            && next < pressing.turns().size()
+            && pressing.turns().get(next) instanceof Turn.Open;
+    return peels ? next : -1;
+  }
+
+  Condition at(double otherOff) {
+    return new Condition(pressing, peel, press, otherOff, lags, draw);
+  }
+
+  Condition by(SimulatedPress other) {
+    return new Condition(pressing, peel, other, off, lags, draw);
+  }
+
+  Condition lagging(List<Double> otherLags) {
+    return new Condition(pressing, peel, press, off, otherLags, draw);
+  }
+
+  Condition with(Draw other) {
+    return new Condition(pressing, peel, press, off, lags, other);
+  }
+
+  Condition pressed(Pressing other) {
+    return new Condition(other, peel, press, off, lags, draw);
+  }
+
+  /** Whichever of two came out worse. */
+  static @Nullable Ended worse(@Nullable Ended one, Ended other) {
+    return one == null || other.verdict().compareTo(one.verdict()) > 0 ? other : one;
+  }
+}

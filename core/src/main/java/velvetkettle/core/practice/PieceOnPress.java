@@ -1,0 +1,172 @@
+package velvetkettle.core.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.Ending;
+import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.HeatMargins;
+import velvetkettle.core.heat.conduction.Sequence;
+import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.HeatRun;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.run.device.Nature;
+import velvetkettle.core.run.device.SimulatedPress;
+
+/**
+ * Presses one piece on a simulated press.
+ *
+ * <ol>
+ *   <li>Turn by turn the mean of the platen meets the Stack, gives up heat and gets it back while
+ *       the press stands open.
+ *   <li>Nine places of the art are pressed by what the platen was there at each closing; how far
+ *       apart they lie on the platen is what the art reaches over.
+ * </ol>
+ */
+final class PieceOnPress {
+  private static final double TOLERANCE = 0.1;
+
+  /** Moments of the display, s. */
+  private static final Seconds EVERY = Seconds.of(0.5);
+
+  private final Worked worked;
+  private final Settings settings;
+  private final Pressing pressing;
+  private final Draw draw;
+  private final List<Double> lags = new ArrayList<>();
+  private final List<Practised.Doing> turns = new ArrayList<>();
+  private final List<Double> seconds = new ArrayList<>();
+  private final List<Double> shown = new ArrayList<>();
+  private SimulatedPress press;
+  private Celsius closedAt;
+  private double lowest = Double.POSITIVE_INFINITY;
+
+  PieceOnPress(Worked worked, SimulatedPress press, Settings settings, Draw draw) {
+    this.worked = worked;
+    this.settings = settings;
+    this.press = press;
+    this.draw = draw;
+    closedAt = press.shown();
+    pressing = worked.pressing(press.dial(), settings);
+    work();
+  }
+
+  /** The press once the piece is done. */
+  SimulatedPress after() {
+    return press;
+  }
+
+  private void work() {
+    HeatRun run = HeatRun.prepared(pressing, pressing.turns(), draw);
+    Sequence.Kept kept = Sequence.Kept.NOTHING;
+    double now = 0;
+    for (int i = 0; i < pressing.turns().size(); i++) {
+      Turn turn = pressing.turns().get(i);
+      boolean main = turn instanceof Turn.Closed closed && closed.role() == Turn.Role.MAIN;
+      if (turn instanceof Turn.Closed closed) {
+        double target = closed.platen().degrees() - press.nature().readsHigh().degrees();
+        lags.add(target - press.platen());
+        closedAt = main ? press.shown() : closedAt;
+        HeatRun.Run one = run.playOne(i, press.heater(target, 0), TOLERANCE, kept);
+        kept = one.kept().get(0);
+        closed(one.acts().get(0), now, main);
+      } else {
+        kept = run.playOne(i, null, TOLERANCE, kept).kept().get(0);
+        open(now, turn.time());
+      }
+      double end = now + turn.time().count();
+      turns.add(new Practised.Doing(turn.name(), turn instanceof Turn.Closed, main, now, end));
+      now = end;
+    }
+  }
+
+  private void closed(Act act, double now, boolean main) {
+    double length = act.turn().time().count();
+    for (double second = 0; second < length; second += EVERY.count()) {
+      show(now + second, act.trace().readAt(second, act.trace()::platen), main);
+    }
+    press = press.opened(act.trace().platen(act.end()));
+    show(now + length, press.platen(), main);
+  }
+
+  private void open(double now, Seconds time) {
+    SimulatedPress.Track track = press.track(time, EVERY);
+    for (int i = 0; i < track.seconds().size(); i++) {
+      seconds.add(now + track.seconds().get(i));
+      shown.add(track.celsius().get(i));
+    }
+    press = press.standing(time);
+  }
+
+  private void show(double second, double platen, boolean main) {
+    double reads = Math.round(10 * press.shown(platen)) / 10.0;
+    seconds.add(second);
+    shown.add(reads);
+    lowest = main ? Math.min(lowest, reads) : lowest;
+  }
+
+  Practised.Pressed told() {
+    List<Condition> places =
+        IntStream.range(0, Nature.PLACES).mapToObj(place -> condition(off(place))).toList();
+    List<Condition.Came> came = places.parallelStream().map(Condition::came).toList();
+    Condition.Came middle = came.get(Nature.PLACES / 2);
+    Ending whole =
+        new Ending(
+            worst(came, Ending::hold), worst(came, Ending::mark), worst(came, Ending::bleed));
+    return new Practised.Pressed(
+        whole,
+        came.stream().map(PieceOnPress::place).toList(),
+        new Blame(worked, press.dial(), settings, places, came).wrong(),
+        closedAt,
+        Celsius.of(Math.round(Math.min(lowest, closedAt.degrees()))),
+        new SimulatedPress.Track(seconds, shown),
+        turns,
+        stack(middle),
+        worked.better());
+  }
+
+  private Stack stack(Condition.Came middle) {
+    Act main = middle.acts().stream().filter(Act::main).findFirst().orElseThrow();
+    return HeatMargins.peaks(pressing, main);
+  }
+
+  private static Ended worst(List<Condition.Came> came, Function<Ending, Ended> question) {
+    @Nullable Ended worst = null;
+    for (Condition.Came place : came) {
+      worst = Condition.worse(worst, question.apply(place.ending()));
+    }
+    return Stream.ofNullable(worst).findFirst().orElseThrow();
+  }
+
+  private static Practised.Place place(Condition.Came came) {
+    return new Practised.Place(
+        came.ending(),
+        Celsius.of(Math.round(came.platen())),
+        Celsius.of(Math.round(came.reading().glueLine())));
+  }
+
+  private Condition condition(double off) {
+    return new Condition(pressing, worked.recipe().peel().value(), press, off, lags, draw);
+  }
+
+  /** At the middle and at the edges of the art, which lies in the middle of the platen. */
+  private double off(int place) {
+    Press tool = worked.press();
+    double across = reach(pressing.artwork().width().count(), tool.platenWidth().count());
+    double along = reach(pressing.artwork().height().count(), tool.platenDepth().count());
+    return press.nature().off((place % 3 - 1) * across, (place / 3 - 1) * along);
+  }
+
+  private static double reach(double art, double platen) {
+    return Math.min(1, art / platen);
+  }
+}

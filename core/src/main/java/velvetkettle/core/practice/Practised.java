@@ -1,0 +1,90 @@
+package velvetkettle.core.practice;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.Ending;
+import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.run.device.Nature;
+import velvetkettle.core.run.device.SimulatedPress;
+
+/**
+ * Where a shift stands.
+ *
+ * @param shown what the display reads now
+ * @param standing what it would read if it were left open from now on
+ * @param ready whether it is at its setting
+ * @param strips how far temperature strips at the nine places, row by row from the back, would read
+ *     off the display once it is at its setting, K
+ * @param truth what the press is like, for whoever wants to know
+ * @param last the piece that was pressed by the last move; null where none was
+ */
+public record Practised(
+    Celsius shown,
+    SimulatedPress.Track standing,
+    boolean ready,
+    List<Integer> strips,
+    Nature truth,
+    @Nullable Pressed last) {
+  public Practised {
+    strips = List.copyOf(strips);
+  }
+
+  /**
+   * What came of one piece.
+   *
+   * @param whole the worst of all places, question by question
+   * @param places of the art, row by row from the side at the platen's back
+   * @param wrong what went wrong, and what was to blame
+   * @param closedAt what the display read when it closed for the main press
+   * @param lowest what it fell to meanwhile
+   * @param track what it showed from the first closing until the piece was done
+   * @param turns what was done meanwhile
+   * @param stack under the main press, with the peak of each layer in the middle of the art
+   * @param better what sheet, trade and heat would set on a press that does what it says
+   */
+  public record Pressed(
+      Ending whole,
+      List<Place> places,
+      List<Wrong> wrong,
+      Celsius closedAt,
+      Celsius lowest,
+      SimulatedPress.Track track,
+      List<Doing> turns,
+      Stack stack,
+      Better better) {
+    public Pressed {
+      places = List.copyOf(places);
+      wrong = List.copyOf(wrong);
+      turns = List.copyOf(turns);
+    }
+  }
+
+  /**
+   * What came of one place of the art.
+   *
+   * @param platen true temperature above it when the main press closed
+   * @param glueLine the hottest that it was at the end of a press
+   */
+  public record Place(Ending ending, Celsius platen, Celsius glueLine) {}
+
+  /**
+   * @param because each of these alone would have made it better, the maker's own settings first;
+   *     where none alone would, what weighed most
+   * @param together whether no one thing alone was to blame
+   */
+  public record Wrong(Question question, Ended ended, List<Sentence> because, boolean together) {
+    public Wrong {
+      because = List.copyOf(because);
+    }
+  }
+
+  /** A turn of the work, seconds from the first closing. */
+  public record Doing(Sentence name, boolean closed, boolean main, double from, double to) {}
+
+  /** What the planner would set. */
+  public record Better(Celsius dial, Settings settings) {}
+}

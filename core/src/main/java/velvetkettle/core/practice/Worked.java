@@ -1,0 +1,122 @@
+package velvetkettle.core.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.plan.Decoration;
+import velvetkettle.core.plan.Experience;
+import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.OwnSetting;
+import velvetkettle.core.plan.Recipe;
+import velvetkettle.core.plan.Shop;
+import velvetkettle.core.plan.Trials;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.quantity.Seconds;
+
+/** One thing on one garment, by the only press of the practice room. */
+final class Worked {
+  /** Peeled at once. */
+  private static final Seconds AT_ONCE = Seconds.of(3);
+
+  /** Longer than this nobody leaves a piece on the pad. */
+  private static final double ON_PAD = 5;
+
+  private final Trials trials;
+  private final JobRequest job;
+  private final String decoration;
+  private final String medium;
+  private final Press press;
+  private final Trials.SettledPress best;
+
+  /**
+   * @param work its job may be that of a ticket with several things: only the one is pressed
+   */
+  Worked(Trials trials, PressKind kind, Shift.Work work) {
+    this.trials = trials;
+    press = new Press("practice press", kind, width(kind), depth(kind), Calibration.NONE);
+    decoration = work.decoration();
+    medium = work.medium();
+    JobRequest whole = work.job();
+    Decoration one = whole.decoration(decoration);
+    job =
+        new JobRequest(
+            whole.garment(),
+            List.of(one.with(medium, null)),
+            1,
+            press,
+            whole.workroom(),
+            new Shop(List.of(), List.of(), Schools.OURS),
+            Experience.NONE);
+    best = trials.settled(job, decoration, medium);
+    if (!pressMedium().tools().contains(kind) || !best.pressing().isComputed()) {
+      throw new IllegalArgumentException(medium + " is not pressed with " + kind);
+    }
+  }
+
+  private static Millimetres width(PressKind kind) {
+    return Millimetres.of(kind.pressedByHand() ? kind == PressKind.HAND_MINI ? 100 : 250 : 400);
+  }
+
+  private static Millimetres depth(PressKind kind) {
+    return Millimetres.of(kind.pressedByHand() ? kind == PressKind.HAND_MINI ? 60 : 230 : 500);
+  }
+
+  Press press() {
+    return press;
+  }
+
+  private PressMedium pressMedium() {
+    return best.pressing().medium();
+  }
+
+  Recipe recipe() {
+    return best.recipe();
+  }
+
+  /** What sheet, trade and heat would set. */
+  Practised.Better better() {
+    Recipe recipe = best.recipe();
+    Seconds wait = recipe.peelWait() == null ? AT_ONCE : recipe.peelWait();
+    return new Practised.Better(
+        recipe.dial().value(),
+        new Settings(
+            recipe.drying().value(),
+            recipe.cover().value(),
+            recipe.time().value(),
+            recipe.pressure().value(),
+            Condition.peelTurn(best.pressing()) < 0 ? null : wait));
+  }
+
+  /** As a newcomer presses it. */
+  Pressing pressing(Celsius dial, Settings settings) {
+    OwnSetting own =
+        OwnSetting.of(medium)
+            .at(dial, settings.time())
+            .dried(settings.drying())
+            .under(settings.cover());
+    JobRequest owned = job.withDecorations(List.of(job.decorations().get(0).with(medium, own)));
+    Pressing pressing = trials.settled(owned, decoration, medium).pressing().withoutSheet();
+    Pressure pressure = press.kind().pressedByHand() ? Pressure.HAND : settings.pressure();
+    return peeled(pressing.under(closed -> closed.with(pressure)), settings.peelAfter());
+  }
+
+  private static Pressing peeled(Pressing pressing, @Nullable Seconds after) {
+    int peel = Condition.peelTurn(pressing);
+    if (peel < 0 || after == null) {
+      return pressing;
+    }
+    List<Turn> turns = new ArrayList<>(pressing.turns());
+    boolean onTable = after.count() > ON_PAD;
+    turns.set(peel, new Turn.Open(turns.get(peel).name(), onTable, false, after));
+    return pressing.over(turns);
+  }
+}
