@@ -35,7 +35,8 @@ public class TrialService {
     return trials.whatIfs(job(form), form.decoration(), form.medium());
   }
 
-  private JobRequest job(TrialForm form) {
+  /** What a trial is about; refuses a decoration that is not there and a medium that is none. */
+  public JobRequest job(TrialForm form) {
     TicketForm ticket = form.ticket();
     if (ticket.decorations().stream().noneMatch(d -> d.id().equals(form.decoration()))) {
       throw new NotFoundException("decoration", form.decoration());
