@@ -28,6 +28,7 @@ export const router = createRouter({
     { path: '/cloths', name: 'cloths', component: () => import('./log/ClothMemoryView.vue') },
     { path: '/shelf', name: 'shelf', component: () => import('./shelf/ShelfView.vue') },
     { path: '/presses', name: 'presses', component: () => import('./press/PressesView.vue') },
+    { path: '/practice', name: 'practice', component: () => import('./practice/PracticeView.vue') },
     { path: '/how-we-work', name: 'how-we-work', component: () => import('./plan/HowWeWorkView.vue') },
     { path: '/how-sure', name: 'how-sure', component: () => import('./heat/HowSureView.vue') },
     { path: '/:rest(.*)*', name: 'missing', component: () => import('./shell/MissingView.vue') },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useUnits } from '@/quantity/units'
-import { CHART, hottest, type OtherLine, pathOf, scalesOf, type Story, temperatureTicks } from './curves'
+import { CHART, type OtherLine, pathOf, scalesOf, type Story, temperatureTicks } from './curves'
 
 /**
  * Temperatures of platen, glue line and every face over time, and the glue lines of the other things of the ticket; the
@@ -36,10 +36,12 @@ const named = computed(() => {
   }
   return placed
 })
+/** Each name stands where its line begins, below the curves; the next one a line higher. */
 const lines = computed(() =>
-  props.others.map((other) => {
-    const peak = hottest(other.curves, other.seconds)
-    return { ...other, x: scales.value.x(peak.second), y: scales.value.y(peak.celsius) - 6 }
+  props.others.map((other, n) => {
+    const begins = other.seconds[other.curves[0]?.from ?? 0] ?? 0
+    const x = Math.min(scales.value.x(begins), CHART.width - CHART.right - LETTER * other.name.length)
+    return { ...other, x: Math.max(CHART.left, x), y: CHART.height - CHART.bottom - 4 - 13 * (n % 2) }
   }),
 )
 const bottom = CHART.height - CHART.bottom
@@ -182,7 +184,7 @@ path {
 }
 
 .other text {
-  text-anchor: end;
+  font-size: 12px;
 }
 
 .event {

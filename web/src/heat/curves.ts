@@ -31,16 +31,6 @@ export function later(story: Story, by: number): Story {
       }
 }
 
-/** The hottest place of some curves, to write their name at. */
-export function hottest(curves: Curve[], seconds: number[]): { second: number; celsius: number } {
-  let found = { second: 0, celsius: -Infinity }
-  for (const curve of curves)
-    curve.celsius.forEach((celsius, i) => {
-      if (celsius > found.celsius) found = { second: seconds[curve.from + i]!, celsius }
-    })
-  return found
-}
-
 export const CHART = { width: 520, height: 230, left: 40, right: 10, top: 22, bottom: 24 }
 
 export interface Span {

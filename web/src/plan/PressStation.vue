@@ -39,6 +39,8 @@ const trial = computed<Trial | null>(() =>
     ? { ticket: formOf(props.ticket), decoration: thing.value, medium: option.value.medium }
     : null,
 )
+const practise = () =>
+  router.push({ name: 'practice', query: { ticket: props.ticket.id, thing: thing.value } })
 const open = computed(() => hasOpenRun(props.ticket.id))
 const done = computed(() => props.ticket.logged >= props.ticket.pieces)
 </script>
@@ -60,6 +62,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
           <a-button :href="`/api/tickets/${ticket.id}/file`" :download="`${ticket.name}.json`">{{
             $t('exchange.ticketOut')
           }}</a-button>
+          <a-button v-if="thing && option" @click="practise">{{ $t('practice.tryFirst') }}</a-button>
           <a-button @click="router.push({ name: 'card', params: { id: ticket.id } })">{{
             $t('press.card')
           }}</a-button>

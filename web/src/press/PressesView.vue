@@ -55,6 +55,9 @@ function kept() {
       <h1>{{ $t('presses.title') }}</h1>
       <span class="muted">{{ $t('presses.intro') }}</span>
       <span class="actions">
+        <a-button size="large" @click="router.push({ name: 'practice' })">
+          {{ $t('practice.link') }}
+        </a-button>
         <a-button size="large" @click="router.push({ name: 'how-we-work' })">
           {{ $t('schools.title') }}
         </a-button>

@@ -3,10 +3,9 @@ package velvetkettle.core.practice;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.Ending;
 import velvetkettle.core.heat.Ending.Ended;
 import velvetkettle.core.heat.Question;
@@ -16,13 +15,12 @@ import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
-import velvetkettle.core.run.device.Nature;
 import velvetkettle.core.run.device.SimulatedPress;
 
 /**
  * What was to blame for what went wrong: the worst place is pressed again with one thing otherwise
- * at a time. What then comes out better was to blame; where nothing alone does, what helps most is
- * named.
+ * at a time, and what then comes out better was to blame. Where nothing alone does, two things at a
+ * time are tried, the maker's own settings first; where no two do, what helps most is named.
  */
 final class Blame {
   /** Nobody would notice less, K. */
@@ -55,34 +53,60 @@ final class Blame {
     better = worked.better();
   }
 
-  List<Practised.Wrong> wrong() {
+  List<Practised.WentWrong> wrong() {
     return Stream.<Function<Ending, Ended>>of(Ending::hold, Ending::mark, Ending::bleed)
         .flatMap(question -> wrong(question).stream())
         .toList();
   }
 
-  private List<Practised.Wrong> wrong(Function<Ending, Ended> question) {
+  private List<Practised.WentWrong> wrong(Function<Ending, Ended> question) {
     int worst = worst(question);
     Ended ended = question.apply(came.get(worst).ending());
     if (ended.verdict() == Verdict.SAFE) {
       return List.of();
     }
-    List<Tried> tried =
-        otherwise(places.get(worst)).parallelStream()
-            .map(o -> new Tried(o, o.place.came()))
-            .toList();
-    List<Sentence> alone =
+    Case as = new Case(dial, own, places.get(worst));
+    List<Tried> one = tried(as, changes(places.get(worst)).stream().map(List::of).toList());
+    List<Sentence> alone = helping(one, question, ended);
+    if (!alone.isEmpty()) {
+      return List.of(new Practised.WentWrong(ended.question(), ended, alone, false));
+    }
+    List<Tried> two = tried(as, pairs(changes(places.get(worst))));
+    List<Sentence> both = helping(two, question, ended);
+    List<Sentence> said = both.isEmpty() ? most(ended.question(), worst, one) : both;
+    return List.of(new Practised.WentWrong(ended.question(), ended, said, true));
+  }
+
+  private List<Tried> tried(Case as, List<List<Change>> changes) {
+    return changes.parallelStream()
+        .map(all -> new Tried(all, as.with(all, worked).came()))
+        .toList();
+  }
+
+  private static List<List<Change>> pairs(List<Change> changes) {
+    List<List<Change>> pairs = new ArrayList<>();
+    for (int a = 0; a < changes.size(); a++) {
+      for (int b = a + 1; b < changes.size(); b++) {
+        pairs.add(List.of(changes.get(a), changes.get(b)));
+      }
+    }
+    return pairs;
+  }
+
+  /** Single changes that help, the best first; of several at once only the first that does. */
+  private static List<Sentence> helping(
+      List<Tried> tried, Function<Ending, Ended> question, Ended ended) {
+    List<Tried> better =
         tried.stream()
-            .filter(o -> question.apply(o.came.ending()).verdict().compareTo(ended.verdict()) < 0)
-            .sorted(Comparator.comparing(o -> question.apply(o.came.ending()).verdict()))
-            .map(o -> o.otherwise.say)
-            .limit(MOST)
+            .filter(t -> question.apply(t.came.ending()).verdict().compareTo(ended.verdict()) < 0)
+            .sorted(Comparator.comparing(t -> question.apply(t.came.ending()).verdict()))
             .toList();
-    return List.of(
-        alone.isEmpty()
-            ? new Practised.Wrong(
-                ended.question(), ended, together(ended.question(), worst, tried), true)
-            : new Practised.Wrong(ended.question(), ended, alone, false));
+    boolean single = better.stream().allMatch(t -> t.changes.size() == 1);
+    return better.stream()
+        .limit(single ? MOST : 1)
+        .flatMap(t -> t.changes.stream())
+        .map(Change::say)
+        .toList();
   }
 
   /** The place where it came out worst; of several alike the one that is furthest off. */
@@ -114,119 +138,124 @@ final class Blame {
     };
   }
 
-  private List<Sentence> together(Question question, int worst, List<Tried> tried) {
+  private List<Sentence> most(Question question, int worst, List<Tried> tried) {
     double before = bad(question, worst);
     return tried.stream()
-        .filter(o -> bad(question, o.came) < before - Math.abs(before) / 50)
-        .sorted(Comparator.comparingDouble(o -> bad(question, o.came)))
-        .map(o -> o.otherwise.say)
+        .filter(t -> bad(question, t.came) < before - Math.abs(before) / 50)
+        .sorted(Comparator.comparingDouble(t -> bad(question, t.came)))
+        .flatMap(t -> t.changes.stream())
+        .map(Change::say)
         .limit(MOST)
         .toList();
   }
 
-  private record Otherwise(Sentence say, Condition place) {}
+  /** How a place was pressed, and by what. */
+  private record Case(Celsius dial, Settings settings, Condition place) {
+    Condition with(List<Change> changes, Worked worked) {
+      Case changed = this;
+      for (Change change : changes) {
+        changed = change.made.apply(changed);
+      }
+      boolean same = changed.dial.equals(dial) && changed.settings.equals(settings);
+      return same
+          ? changed.place
+          : changed.place.pressed(worked.pressing(changed.dial, changed.settings));
+    }
 
-  private record Tried(Otherwise otherwise, Condition.Came came) {}
+    Case set(Celsius other) {
+      return new Case(other, settings, place);
+    }
 
-  private List<Otherwise> otherwise(Condition place) {
-    List<Otherwise> all = new ArrayList<>();
-    settings(place, all);
+    Case settled(UnaryOperator<Settings> change) {
+      return new Case(dial, change.apply(settings), place);
+    }
+
+    Case placed(UnaryOperator<Condition> change) {
+      return new Case(dial, settings, change.apply(place));
+    }
+  }
+
+  private record Change(Sentence say, UnaryOperator<Case> made) {}
+
+  private record Tried(List<Change> changes, Condition.Came came) {}
+
+  private List<Change> changes(Condition place) {
+    List<Change> all = new ArrayList<>();
+    settings(all);
     ofPress(place, all);
     return all;
   }
 
   /** What the maker set otherwise than sheet, trade and heat would. */
-  private void settings(Condition place, List<Otherwise> all) {
+  private void settings(List<Change> all) {
     Settings theirs = better.settings();
     if (!dial.equals(better.dial())) {
-      add(all, place, better.dial(), own, "dial", dial, better.dial());
+      all.add(
+          new Change(Sentence.of("blame.dial", dial, better.dial()), as -> as.set(better.dial())));
     }
     if (!own.time().equals(theirs.time())) {
-      add(all, place, dial, own.lasting(theirs.time()), "time", own.time(), theirs.time());
+      settled(all, "time", own.time(), theirs.time(), s -> s.lasting(theirs.time()));
     }
     if (own.cover() != theirs.cover()) {
-      add(all, place, dial, own.under(theirs.cover()), "cover", own.cover(), theirs.cover());
+      settled(all, "cover", own.cover(), theirs.cover(), s -> s.under(theirs.cover()));
     }
-    if (!byHand() && own.pressure() != theirs.pressure()) {
-      add(
-          all,
-          place,
-          dial,
-          own.with(theirs.pressure()),
-          "pressure",
-          own.pressure(),
-          theirs.pressure());
+    boolean byHand = worked.press().kind().pressedByHand();
+    if (!byHand && own.pressure() != theirs.pressure()) {
+      settled(all, "pressure", own.pressure(), theirs.pressure(), s -> s.with(theirs.pressure()));
     }
     if (!own.drying().equals(theirs.drying())) {
       String key = own.drying().count() == 0 ? "not-dried" : "drying";
-      add(all, place, dial, own.dried(theirs.drying()), key, own.drying(), theirs.drying());
+      settled(all, key, own.drying(), theirs.drying(), s -> s.dried(theirs.drying()));
     }
-    if (!Objects.equals(own.peelAfter(), theirs.peelAfter()) && theirs.peelAfter() != null) {
-      Seconds after = theirs.peelAfter();
-      add(all, place, dial, own.peeledAfter(after), "peel", shown(own.peelAfter()), after);
+    Seconds wait = theirs.peelAfter();
+    if (wait != null && !wait.equals(own.peelAfter())) {
+      Seconds waited = own.peelAfter() == null ? Seconds.of(0) : own.peelAfter();
+      settled(all, "peel", waited, wait, s -> s.peeledAfter(wait));
     }
   }
 
-  private static Seconds shown(@Nullable Seconds seconds) {
-    return seconds == null ? Seconds.of(0) : seconds;
-  }
-
-  private boolean byHand() {
-    return worked.press().kind().pressedByHand();
-  }
-
-  private void add(
-      List<Otherwise> all,
-      Condition place,
-      Celsius display,
-      Settings settings,
-      String key,
-      Object was,
-      Object would) {
-    all.add(
-        new Otherwise(
-            Sentence.of("blame." + key, was, would),
-            place.pressed(worked.pressing(display, settings))));
+  private static void settled(
+      List<Change> all, String key, Object was, Object would, UnaryOperator<Settings> change) {
+    all.add(new Change(Sentence.of("blame." + key, was, would), as -> as.settled(change)));
   }
 
   /** What the press and the cloth had of their own. */
-  private void ofPress(Condition place, List<Otherwise> all) {
+  private static void ofPress(Condition place, List<Change> all) {
     SimulatedPress press = place.press();
-    Nature nature = press.nature();
-    double off = nature.readsHigh().degrees();
+    double off = press.nature().readsHigh().degrees();
     if (Math.abs(off) >= NOTICED) {
-      all.add(
-          new Otherwise(
-              Sentence.of(off > 0 ? "blame.reads-high" : "blame.reads-low", kelvin(off)),
-              place.by(press.natured(nature.reading(0)))));
+      SimulatedPress truthful = press.natured(press.nature().reading(0));
+      placed(all, off > 0 ? "reads-high" : "reads-low", off, p -> p.by(truthful));
     }
     if (Math.abs(place.off()) >= NOTICED) {
-      all.add(
-          new Otherwise(
-              Sentence.of(
-                  place.off() < 0 ? "blame.cold-place" : "blame.hot-place", kelvin(place.off())),
-              place.at(0)));
+      placed(all, place.off() < 0 ? "cold-place" : "hot-place", place.off(), p -> p.at(0));
     }
     double lag = place.mainLag();
     if (Math.abs(lag) >= NOTICED) {
-      all.add(
-          new Otherwise(
-              Sentence.of(lag > 0 ? "blame.not-ready" : "blame.still-hot", kelvin(lag)),
-              place.lagging(List.of())));
+      placed(all, lag > 0 ? "not-ready" : "still-hot", lag, p -> p.lagging(List.of()));
     }
     Draw draw = place.draw();
+    String touches = draw.contact() * draw.pressure() < 1 ? "touches-less" : "touches-more";
     all.add(
-        new Otherwise(
-            Sentence.of(
-                draw.contact() * draw.pressure() < 1 ? "blame.touches-less" : "blame.touches-more"),
-            place.with(new Draw(0, 1, 1, draw.conductivity(), draw.thickness(), draw.moisture()))));
+        new Change(
+            Sentence.of("blame." + touches),
+            as -> as.placed(p -> p.with(touching(1, 1, p.draw())))));
     all.add(
-        new Otherwise(
+        new Change(
             Sentence.of("blame.cloth"),
-            place.with(new Draw(0, draw.contact(), draw.pressure(), 1, 1, 1))));
+            as ->
+                as.placed(
+                    p -> p.with(new Draw(0, p.draw().contact(), p.draw().pressure(), 1, 1, 1)))));
   }
 
-  private static Kelvin kelvin(double off) {
-    return Kelvin.of(Math.round(Math.abs(off)));
+  private static Draw touching(double contact, double pressure, Draw cloth) {
+    return new Draw(
+        0, contact, pressure, cloth.conductivity(), cloth.thickness(), cloth.moisture());
+  }
+
+  private static void placed(
+      List<Change> all, String key, double off, UnaryOperator<Condition> change) {
+    Kelvin by = Kelvin.of(Math.round(Math.abs(off)));
+    all.add(new Change(Sentence.of("blame." + key, by), as -> as.placed(change)));
   }
 }

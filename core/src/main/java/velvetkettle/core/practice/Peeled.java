@@ -14,9 +14,6 @@ import velvetkettle.core.quantity.Sentence;
  * peel: engineering estimates.
  */
 final class Peeled {
-  /** Above this the glue of a warm peel is still runny, °C. */
-  private static final double RUNNY = 90;
-
   /** Above this it strings, °C. */
   private static final double SOFT = 72;
 
@@ -47,10 +44,8 @@ final class Peeled {
         Sentence.of("ended.peel." + key, peel, Celsius.of(Math.round(celsius))));
   }
 
+  /** Most films that are peeled warm bear it hot, with an edge pulled up here and there. */
   private static Verdict warm(double celsius) {
-    if (celsius > RUNNY) {
-      return Verdict.NO;
-    }
     return celsius > SOFT || celsius < Peeling.COLD ? Verdict.TIGHT : Verdict.SAFE;
   }
 

@@ -114,7 +114,7 @@ final class PieceOnPress {
     lowest = main ? Math.min(lowest, reads) : lowest;
   }
 
-  Practised.Pressed told() {
+  Practised.PressedPiece told() {
     List<Condition> places =
         IntStream.range(0, Nature.PLACES).mapToObj(place -> condition(off(place))).toList();
     List<Condition.Came> came = places.parallelStream().map(Condition::came).toList();
@@ -122,7 +122,7 @@ final class PieceOnPress {
     Ending whole =
         new Ending(
             worst(came, Ending::hold), worst(came, Ending::mark), worst(came, Ending::bleed));
-    return new Practised.Pressed(
+    return new Practised.PressedPiece(
         whole,
         came.stream().map(PieceOnPress::place).toList(),
         new Blame(worked, press.dial(), settings, places, came).wrong(),
@@ -136,7 +136,10 @@ final class PieceOnPress {
 
   private Stack stack(Condition.Came middle) {
     Act main = middle.acts().stream().filter(Act::main).findFirst().orElseThrow();
-    return HeatMargins.peaks(pressing, main);
+    Stack peaks = HeatMargins.peaks(pressing, main);
+    // Of this one press and cloth everything is known.
+    return new Stack(
+        peaks.side(), peaks.layers(), peaks.glueLineBelow(), peaks.glueLinePeak(), null);
   }
 
   private static Ended worst(List<Condition.Came> came, Function<Ending, Ended> question) {
@@ -147,8 +150,8 @@ final class PieceOnPress {
     return Stream.ofNullable(worst).findFirst().orElseThrow();
   }
 
-  private static Practised.Place place(Condition.Came came) {
-    return new Practised.Place(
+  private static Practised.PlaceCame place(Condition.Came came) {
+    return new Practised.PlaceCame(
         came.ending(),
         Celsius.of(Math.round(came.platen())),
         Celsius.of(Math.round(came.reading().glueLine())));

@@ -40,7 +40,7 @@ public final class Practice {
   public Practised play(Shift shift) {
     Nature nature = Nature.of(shift.seed(), shift.kind());
     SimulatedPress press = SimulatedPress.cold(shift.kind(), nature, shift.room());
-    Practised.@Nullable Pressed last = null;
+    Practised.@Nullable PressedPiece last = null;
     for (int i = 0; i < shift.moves().size(); i++) {
       Shift.Move move = shift.moves().get(i);
       press = press.set(move.dial()).standing(move.standing());

@@ -28,7 +28,7 @@ public record Practised(
     boolean ready,
     List<Integer> strips,
     Nature truth,
-    @Nullable Pressed last) {
+    @Nullable PressedPiece last) {
   public Practised {
     strips = List.copyOf(strips);
   }
@@ -46,17 +46,17 @@ public record Practised(
    * @param stack under the main press, with the peak of each layer in the middle of the art
    * @param better what sheet, trade and heat would set on a press that does what it says
    */
-  public record Pressed(
+  public record PressedPiece(
       Ending whole,
-      List<Place> places,
-      List<Wrong> wrong,
+      List<PlaceCame> places,
+      List<WentWrong> wrong,
       Celsius closedAt,
       Celsius lowest,
       SimulatedPress.Track track,
       List<Doing> turns,
       Stack stack,
       Better better) {
-    public Pressed {
+    public PressedPiece {
       places = List.copyOf(places);
       wrong = List.copyOf(wrong);
       turns = List.copyOf(turns);
@@ -69,15 +69,16 @@ public record Practised(
    * @param platen true temperature above it when the main press closed
    * @param glueLine the hottest that it was at the end of a press
    */
-  public record Place(Ending ending, Celsius platen, Celsius glueLine) {}
+  public record PlaceCame(Ending ending, Celsius platen, Celsius glueLine) {}
 
   /**
    * @param because each of these alone would have made it better, the maker's own settings first;
    *     where none alone would, what weighed most
    * @param together whether no one thing alone was to blame
    */
-  public record Wrong(Question question, Ended ended, List<Sentence> because, boolean together) {
-    public Wrong {
+  public record WentWrong(
+      Question question, Ended ended, List<Sentence> because, boolean together) {
+    public WentWrong {
       because = List.copyOf(because);
     }
   }

@@ -49,4 +49,10 @@ public record Stack(
     }
     return new Stack(side, heated, glueLineBelow, glueLine, glueLine == null ? null : offBy);
   }
+
+  /** The same before any heat. */
+  public Stack cold() {
+    return new Stack(
+        side, layers.stream().map(layer -> layer.peaking(null)).toList(), glueLineBelow);
+  }
 }

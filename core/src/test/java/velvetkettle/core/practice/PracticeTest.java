@@ -74,12 +74,12 @@ class PracticeTest {
     return new Worked(TRIALS, KIND, work(Pieces.of(piece).orElseThrow(), any));
   }
 
-  private static Practised.Pressed pressed(
+  private static Practised.PressedPiece pressed(
       String piece, Nature nature, double dialOff, UnaryOperator<Settings> changed) {
     return pressed(piece, nature, dialOff, changed, 1800);
   }
 
-  private static Practised.Pressed pressed(
+  private static Practised.PressedPiece pressed(
       String piece,
       Nature nature,
       double dialOff,
@@ -95,7 +95,7 @@ class PracticeTest {
     return new PieceOnPress(worked, press, changed.apply(better.settings()), draw).told();
   }
 
-  private static List<String> blamed(Practised.Pressed pressed, Question question) {
+  private static List<String> blamed(Practised.PressedPiece pressed, Question question) {
     return pressed.wrong().stream()
         .filter(wrong -> wrong.question() == question)
         .flatMap(wrong -> wrong.because().stream())
@@ -112,7 +112,7 @@ class PracticeTest {
   @DisplayName(
       "as the planner would press it, on a press that does what it says, all comes out well")
   void asPlanned(String piece) {
-    Practised.Pressed pressed = pressed(piece, FLAWLESS, 0, settings -> settings);
+    Practised.PressedPiece pressed = pressed(piece, FLAWLESS, 0, settings -> settings);
     assertThat(pressed.whole().all()).allMatch(ended -> ended.verdict() == Verdict.SAFE);
     assertThat(pressed.wrong()).isEmpty();
     assertThat(pressed.places()).hasSize(9);
@@ -143,7 +143,7 @@ class PracticeTest {
   @Test
   @DisplayName("too short a press lets go, and its time is to blame")
   void tooShort() {
-    Practised.Pressed pressed =
+    Practised.PressedPiece pressed =
         pressed("tee", FLAWLESS, 0, settings -> settings.lasting(Seconds.of(3)));
     assertThat(pressed.whole().hold().verdict()).isEqualTo(Verdict.NO);
     assertThat(blamed(pressed, Question.HOLD)).first().isEqualTo("blame.time");
@@ -152,7 +152,7 @@ class PracticeTest {
   @Test
   @DisplayName("a display that shows 20 °C too much is to blame, and nothing that the maker set")
   void wrongDisplay() {
-    Practised.Pressed pressed =
+    Practised.PressedPiece pressed =
         pressed("rowing-top", with(20, FLAWLESS.places()), 0, settings -> settings);
     assertThat(pressed.whole().hold().verdict()).isNotEqualTo(Verdict.SAFE);
     assertThat(blamed(pressed, Question.HOLD)).containsExactly("blame.reads-high");
@@ -161,7 +161,7 @@ class PracticeTest {
   @Test
   @DisplayName("closed while it was still warming up")
   void notReady() {
-    Practised.Pressed pressed = pressed("tee", FLAWLESS, 0, settings -> settings, 280);
+    Practised.PressedPiece pressed = pressed("tee", FLAWLESS, 0, settings -> settings, 280);
     assertThat(pressed.whole().hold().verdict()).isNotEqualTo(Verdict.SAFE);
     assertThat(blamed(pressed, Question.HOLD)).contains("blame.not-ready");
   }
@@ -170,7 +170,7 @@ class PracticeTest {
   @DisplayName("one cold corner lets go where the art reaches into it, and the rest holds")
   void coldCorner() {
     List<Double> places = new ArrayList<>(List.of(7.0, 7.0, 7.0, 7.0, 7.0, 7.0, 7.0, 7.0, -56.0));
-    Practised.Pressed pressed = pressed("tee", with(0, places), 0, settings -> settings);
+    Practised.PressedPiece pressed = pressed("tee", with(0, places), 0, settings -> settings);
     List<Verdict> hold =
         pressed.places().stream().map(place -> place.ending().hold().verdict()).toList();
     assertThat(hold.subList(0, 8)).containsOnly(Verdict.SAFE);
@@ -181,7 +181,7 @@ class PracticeTest {
   @Test
   @DisplayName("a carrier that wants to be cold, pulled off at once, takes the glue with it")
   void peeledTooHot() {
-    Practised.Pressed pressed =
+    Practised.PressedPiece pressed =
         pressed("rowing-top", FLAWLESS, 0, settings -> settings.peeledAfter(Seconds.of(2)));
     assertThat(pressed.whole().hold().verdict()).isEqualTo(Verdict.NO);
     assertThat(pressed.whole().hold().sentence().key()).isEqualTo("ended.peel.too-hot.no");
@@ -191,7 +191,7 @@ class PracticeTest {
   @Test
   @DisplayName("dark polyester bleeds under a platen that is set too hot for too long")
   void bleeds() {
-    Practised.Pressed pressed =
+    Practised.PressedPiece pressed =
         pressed("rowing-top", FLAWLESS, 35, settings -> settings.lasting(Seconds.of(40)));
     assertThat(pressed.whole().bleed().verdict()).isNotEqualTo(Verdict.SAFE);
     assertThat(blamed(pressed, Question.BLEED)).first().isEqualTo("blame.dial");
@@ -200,7 +200,7 @@ class PracticeTest {
   @Test
   @DisplayName("nylon sticks to the bare platen beside the art")
   void sticks() {
-    Practised.Pressed pressed = pressed("shell", FLAWLESS, 40, settings -> settings);
+    Practised.PressedPiece pressed = pressed("shell", FLAWLESS, 40, settings -> settings);
     assertThat(pressed.whole().mark().verdict()).isEqualTo(Verdict.NO);
     assertThat(blamed(pressed, Question.MARK)).contains("blame.dial");
   }
@@ -208,19 +208,24 @@ class PracticeTest {
   @Test
   @DisplayName("cotton that was not dried steams at the glue")
   void steams() {
-    Practised.Pressed pressed =
+    Practised.PressedPiece pressed =
         pressed("sweater", FLAWLESS, 0, settings -> settings.dried(Seconds.of(0)));
     assertThat(pressed.whole().hold().sentence().key()).isEqualTo("ended.hold.steam");
     assertThat(blamed(pressed, Question.HOLD)).contains("blame.not-dried");
   }
 
   @Test
-  @DisplayName("no one thing alone: what weighed most is named")
+  @DisplayName("steam and a peel too hot: neither alone, so both are named, and nothing else")
   void together() {
-    Practised.Pressed pressed =
-        pressed("tee", with(25, FLAWLESS.places()), -20, s -> s.lasting(Seconds.of(5)));
-    assertThat(pressed.whole().hold().verdict()).isEqualTo(Verdict.NO);
-    assertThat(blamed(pressed, Question.HOLD)).isNotEmpty();
+    Practised.PressedPiece pressed =
+        pressed(
+            "sweater",
+            FLAWLESS,
+            0,
+            settings -> settings.dried(Seconds.of(0)).peeledAfter(Seconds.of(2)));
+    assertThat(pressed.wrong()).hasSize(1);
+    assertThat(pressed.wrong().get(0).together()).isTrue();
+    assertThat(blamed(pressed, Question.HOLD)).containsExactly("blame.not-dried", "blame.peel");
   }
 
   @Test
@@ -240,8 +245,8 @@ class PracticeTest {
     assertThat(first.standing().celsius().get(60)).isGreaterThanOrEqualTo(end);
   }
 
-  private static Practised.Pressed last(Practised practised) {
-    Practised.@Nullable Pressed last = practised.last();
+  private static Practised.PressedPiece last(Practised practised) {
+    Practised.@Nullable PressedPiece last = practised.last();
     if (last == null) {
       throw new AssertionError("nothing was pressed");
     }
@@ -298,7 +303,7 @@ class PracticeTest {
               Celsius.of(90 + random.nextInt(130)),
               Seconds.of(random.nextInt(1500)),
               work(piece, settings));
-      Practised.Pressed pressed =
+      Practised.PressedPiece pressed =
           last(PRACTICE.play(new Shift(n, KIND, Workroom.USUAL, List.of(move))));
       Verdict worst =
           pressed.places().stream()
@@ -306,7 +311,7 @@ class PracticeTest {
               .max(Comparator.naturalOrder())
               .orElseThrow();
       assertThat(pressed.whole().hold().verdict()).isEqualTo(worst);
-      assertThat(pressed.wrong().stream().map(Practised.Wrong::question))
+      assertThat(pressed.wrong().stream().map(Practised.WentWrong::question))
           .containsExactlyElementsOf(
               pressed
                   .whole()

@@ -7,6 +7,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.reflect.Modifier;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
@@ -108,7 +109,10 @@ class ApiDescription {
         ClassMetadata read = reader.getMetadataReader(file).getClassMetadata();
         if (Record.class.getName().equals(read.getSuperClassName())) {
           Class<?> type = ClassUtils.resolveClassName(read.getClassName(), null);
-          records.put(type.getSimpleName(), type);
+          // Only public ones are told of; a private one may share a name with them.
+          if (Modifier.isPublic(type.getModifiers())) {
+            records.put(type.getSimpleName(), type);
+          }
         }
       }
     } catch (IOException e) {

@@ -24,7 +24,7 @@ public record PracticeForm(
     @Min(0) @Max(1_000_000) long seed,
     @NotNull PressKind kind,
     @Nullable @Valid TrialForm trial,
-    @NotNull @Size(max = 1000) List<@NotNull @Valid MoveForm> moves) {
+    @NotNull @Size(max = 1000) List<@NotNull @Valid ShiftMoveForm> moves) {
   /**
    * The display is set, the press stands for a while, and a piece is pressed.
    *
@@ -32,15 +32,15 @@ public record PracticeForm(
    * @param standing s
    * @param work null where nothing is pressed
    */
-  public record MoveForm(
+  public record ShiftMoveForm(
       @Min(20) @Max(230) double dial,
       @Min(0) @Max(7200) double standing,
-      @Nullable @Valid WorkForm work) {}
+      @Nullable @Valid ShiftWorkForm work) {}
 
   /**
    * @param piece the key of a practice piece; null for the thing of the ticket
    */
-  public record WorkForm(
+  public record ShiftWorkForm(
       @Nullable @Size(max = 40) String piece, @NotNull @Valid PieceSettingsForm settings) {}
 
   /** Times in seconds; see {@link Settings}. */

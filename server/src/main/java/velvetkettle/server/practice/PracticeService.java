@@ -28,8 +28,8 @@ import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.plan.TrialForm;
 import velvetkettle.server.plan.TrialService;
-import velvetkettle.server.practice.PracticeForm.MoveForm;
-import velvetkettle.server.practice.PracticeForm.WorkForm;
+import velvetkettle.server.practice.PracticeForm.ShiftMoveForm;
+import velvetkettle.server.practice.PracticeForm.ShiftWorkForm;
 import velvetkettle.server.press.WorkroomService;
 import velvetkettle.server.problem.RefusedException;
 
@@ -88,7 +88,7 @@ public class PracticeService {
         job.garment().colour().hue(),
         decoration.artwork().width().count(),
         decoration.artwork().height().count(),
-        trials.settled(job, thing, medium.key()).stack());
+        trials.settled(job, thing, medium.key()).stack().cold());
   }
 
   public Practised play(PracticeForm form) {
@@ -103,15 +103,15 @@ public class PracticeService {
     return practice.play(new Shift(form.seed(), form.kind(), room, moves));
   }
 
-  private Shift.Move move(PracticeForm form, MoveForm move) {
-    WorkForm work = move.work();
+  private Shift.Move move(PracticeForm form, ShiftMoveForm move) {
+    ShiftWorkForm work = move.work();
     return new Shift.Move(
         Celsius.of(move.dial()),
         Seconds.of(move.standing()),
         work == null ? null : work(form, work));
   }
 
-  private Shift.Work work(PracticeForm form, WorkForm work) {
+  private Shift.Work work(PracticeForm form, ShiftWorkForm work) {
     String key = work.piece();
     if (key != null) {
       Piece piece = Pieces.of(key).orElseThrow(() -> noPiece(key));
