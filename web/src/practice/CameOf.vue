@@ -34,17 +34,19 @@ const answers = computed(() =>
       }}
       <TemperatureValue :celsius="pressed.lowest" />.
     </p>
-    <dl role="status">
-      <template v-for="answer in answers" :key="answer.question">
-        <dt>
-          {{ $t(`question.${answer.question.toUpperCase()}`) }}
-          <b :class="answer.verdict.toLowerCase()">{{
-            $t(`practice.came.${answer.question}.${answer.verdict}`)
-          }}</b>
-        </dt>
-        <dd>{{ answer.sentence }}</dd>
-      </template>
-    </dl>
+    <div role="status">
+      <dl>
+        <template v-for="answer in answers" :key="answer.question">
+          <dt>
+            {{ $t(`question.${answer.question.toUpperCase()}`) }}
+            <b :class="answer.verdict.toLowerCase()">{{
+              $t(`practice.came.${answer.question}.${answer.verdict}`)
+            }}</b>
+          </dt>
+          <dd>{{ answer.sentence }}</dd>
+        </template>
+      </dl>
+    </div>
     <div class="grids">
       <NinePlaces
         v-for="question in QUESTIONS"

@@ -129,6 +129,25 @@ class AccessIT extends Journey {
     expectNoSeriousFinding();
   }
 
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  @DisplayName("practice: what came of a piece, strips, and what the planner would set")
+  void practice(boolean night) {
+    if (night) {
+      page.setViewportSize(1024, 768);
+      context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
+    }
+    page.navigate("/practice");
+    button("Switch it on").click();
+    button("Lay nine strips").click();
+    button("Close the press").click();
+    button("To the end").click();
+    button("What would the planner set?").click();
+    page.locator(".planned").waitFor();
+    settle();
+    expectNoSeriousFinding();
+  }
+
   @Test
   @DisplayName("two media side by side, and a material's sheet")
   void sideBySideAndSheet() throws IOException {

@@ -43,6 +43,27 @@ class HeatIT extends Journey {
   }
 
   @Test
+  @DisplayName(
+      "of several things every glue line is told in one time, and the Stack follows the one")
+  void theWholeTicket() throws IOException {
+    String tees =
+        Shop.JSON
+            .readTree(KETTLE.get("/api/tickets?size=1&search=Crew%20tees,%20one%20word").body())
+            .at("/items/0/id")
+            .asText();
+    page.navigate("/tickets/" + tees + "/press");
+    Locator aside = page.locator("aside");
+    assertThat(aside.locator("g.other")).hasCount(2);
+    assertThat(aside.locator("svg[role=img]").last()).containsText("small lantern on the back");
+    Locator slider = aside.getByRole(AriaRole.SLIDER);
+    slider.press("End");
+    assertThat(aside.locator("p.now")).containsText("mall lantern on the back: ");
+    String last = aside.locator("text.peak").nth(1).textContent();
+    slider.press("Home");
+    assertThat(aside.locator("text.peak").nth(1)).not().hasText(last);
+  }
+
+  @Test
   @DisplayName("how sure is this: beside practice, with the steam iron where practice is followed")
   void howSure() throws IOException {
     page.navigate("/tickets/" + Shop.tickets(KETTLE, "CUT").get(0) + "/press");

@@ -53,9 +53,6 @@ class Pictures extends Journey {
     String ticket = ticket("Training%20tops&station=METHOD");
     take("garment", ticket + "/garment");
     take("method", ticket + "/method");
-    page.locator("button.value").first().click();
-    assertThat(page.locator(".why").first()).isVisible();
-    save("method-why");
   }
 
   @Test
@@ -90,6 +87,26 @@ class Pictures extends Journey {
     page.locator("svg.mat").first().waitFor();
     page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
     save("mats");
+  }
+
+  @Test
+  void practice() {
+    page.navigate("/presses");
+    page.evaluate(
+        "() => localStorage.setItem('practice', JSON.stringify({ seed: 4, kind: 'PLATE_SWING',"
+            + " dial: null, moves: [], watched: 0, stood: 0 }))");
+    page.navigate("/practice");
+    button("Switch it on").click();
+    button("Wait until it is ready").click();
+    typeNumber("practice-drying", "5");
+    typeNumber("practice-time", "5");
+    typeNumber("practice-peel", "25");
+    button("Close the press").click();
+    button("To the end").click();
+    page.locator(".came").waitFor();
+    page.evaluate("() => document.fonts.ready");
+    page.evaluate("() => window.scrollTo(0, 0)");
+    save("practice");
   }
 
   @Test
