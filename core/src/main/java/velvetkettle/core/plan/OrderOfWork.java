@@ -116,9 +116,7 @@ final class OrderOfWork {
     OrderOfWork end = new OrderOfWork(job);
     fastened.forEach(end::fasten);
     all.addAll(end.operations);
-    all.add(
-        new Operation.Inspect(
-            Sentence.of(pressed.isEmpty() ? "do.inspect-fastened" : "do.inspect")));
+    all.add(parts.look);
     return all;
   }
 
@@ -127,8 +125,9 @@ final class OrderOfWork {
    *
    * @param cloth before anything is laid on it
    * @param things for each of what is pressed, in its order
+   * @param look at the piece in the end
    */
-  record Parts(List<Operation> cloth, List<List<Operation>> things) {}
+  record Parts(List<Operation> cloth, List<List<Operation>> things, Operation look) {}
 
   /**
    * @param pressed in the order in which they are pressed
@@ -147,7 +146,10 @@ final class OrderOfWork {
       thing.press(pressed.get(i));
       things.add(thing.operations);
     }
-    return new Parts(cloth.operations, things);
+    Operation look =
+        new Operation.Inspect(
+            Sentence.of(pressed.isEmpty() ? "do.inspect-fastened" : "do.inspect"));
+    return new Parts(cloth.operations, things, look);
   }
 
   /** What lies there already is kept from the platen, or covered against it. */

@@ -23,11 +23,16 @@ final class SharedTurns {
 
   private final List<List<Turn>> own;
 
-  private SharedTurns(JobRequest job, List<Chosen> things, List<Turn> cloth, List<List<Turn>> own) {
+  /** The piece looked at when all is pressed. */
+  private final List<Turn> end;
+
+  private SharedTurns(
+      JobRequest job, List<Chosen> things, List<Turn> cloth, List<List<Turn>> own, List<Turn> end) {
     this.job = job;
     this.things = things;
     this.cloth = cloth;
     this.own = own;
+    this.end = end;
   }
 
   /**
@@ -41,7 +46,7 @@ final class SharedTurns {
       boolean begun = i > 0 || !cloth.isEmpty();
       own.add(HeatTurns.of(parts.things().get(i), begun));
     }
-    return new SharedTurns(job, things, cloth, own);
+    return new SharedTurns(job, things, cloth, own, HeatTurns.of(List.of(parts.look()), true));
   }
 
   /** When the turns of a thing begin: with the cloth's, or with its own where that has none. */
@@ -75,6 +80,7 @@ final class SharedTurns {
     for (int later = thing + 1; later < things.size(); later++) {
       turns.addAll(lying(thing, later));
     }
+    turns.addAll(end);
     return turns;
   }
 

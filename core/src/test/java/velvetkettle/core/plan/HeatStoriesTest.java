@@ -33,6 +33,17 @@ class HeatStoriesTest {
   }
 
   @Test
+  @DisplayName(
+      "the story ends on the table: what comes after the last opening counts as in the plan")
+  void endsOnTheTable() {
+    JobRequest job = job(Jobs.navyRowingTop(), Jobs.whiteLettering(), 1);
+    HeatStory story = told(job);
+    assertThat(story.stretches().get(story.stretches().size() - 1).closed()).isFalse();
+    assertThat(story.stretches().get(story.stretches().size() - 1).to() - lastClosed(story).to())
+        .isGreaterThanOrEqualTo(20);
+  }
+
+  @Test
   @DisplayName("every face stays between the room and the platen, at every moment")
   void faces() {
     JobRequest job = job(Jobs.charcoalHalfZip(), Jobs.whiteLettering(), 1);
