@@ -99,7 +99,7 @@ class Pictures extends Journey {
     button("Switch it on").click();
     button("Wait until it is ready").click();
     typeNumber("practice-drying", "5");
-    typeNumber("practice-time", "5");
+    typeNumber("practice-time", "7");
     typeNumber("practice-peel", "25");
     button("Close the press").click();
     button("To the end").click();
