@@ -39,8 +39,9 @@ export function useCutting(ticketId: Ref<string | undefined>, things: Ref<string
     client.setQueryData(key.value, view)
   }
 
+  /** One at a time: what is chosen meanwhile is sent once the server has named the next version. */
   async function save() {
-    if (!form.value || !ticketId.value) return
+    if (saving.value || !form.value || !ticketId.value) return
     saving.value = true
     problem.value = ''
     const sent = JSON.stringify(form.value)

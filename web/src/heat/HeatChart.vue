@@ -17,6 +17,11 @@ const degreeTicks = computed(() => temperatureTicks(scales.value.y.domain(), tem
 const limits = computed(() =>
   props.story.limits.filter((limit) => limit.celsius <= scales.value.y.domain()[1]!),
 )
+/** Under its line where the names of the presses stand above it. */
+const limitText = (celsius: number) => {
+  const line = scales.value.y(celsius)
+  return line - 4 < CHART.top + 12 ? line + 13 : line - 4
+}
 const faces = computed(() =>
   props.every
     ? props.story.layers.flatMap((layer) => [...layer.upper, ...layer.lower])
@@ -84,7 +89,7 @@ const bottom = CHART.height - CHART.bottom
         :y1="scales.y(limit.celsius)"
         :y2="scales.y(limit.celsius)"
       />
-      <text :x="CHART.width - CHART.right - 4" :y="scales.y(limit.celsius) - 4">{{ limit.what }}</text>
+      <text :x="CHART.width - CHART.right - 4" :y="limitText(limit.celsius)">{{ limit.what }}</text>
     </g>
     <path v-for="(curve, n) in faces" :key="`face${n}`" class="face" :d="pathOf(curve, seconds, scales)" />
     <path
