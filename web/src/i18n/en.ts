@@ -439,6 +439,10 @@ export default {
     empty: 'No setting of its window will do: {fails}.',
     another: 'Take {medium} instead',
     whatIf: 'What if',
+    widens: 'What would widen it:',
+    widensBy: '{what} ({n} s more that are safe)',
+    widensNothing: 'nothing that is tried below.',
+    widensMeasured: 'A press that is measured has a smaller oval.',
     its: 'Its window',
     of: 'The window of {medium}',
   },
@@ -503,6 +507,7 @@ export default {
   card: {
     print: 'Print',
     back: 'Back to the ticket',
+    piecesInstead: 'Here are the practice pieces.',
     care: 'Care',
     cautions: 'Mind',
     stack: 'The Stack',

@@ -45,7 +45,7 @@ const {
   queryFn: () => answer(api.GET('/api/practice/pieces')),
   staleTime: Infinity,
 })
-const { data: own } = useQuery({
+const { data: own, error: notOwn } = useQuery({
   queryKey: ['practice', 'piece', trial, unitsKey],
   queryFn: () => answer(api.POST('/api/practice/piece', { body: trial.value! })),
   enabled: computed(() => trial.value !== null),
@@ -133,6 +133,7 @@ function another(kind = kept.value.kind) {
         }}</RouterLink>
       </span>
     </div>
+    <p v-if="notOwn" class="wrong" role="alert">{{ notOwn.message }} {{ $t('practice.piecesInstead') }}</p>
     <QueryState :loading="isPending" :error="error" @retry="refetch">
       <div v-if="piece" class="room">
         <div class="work">

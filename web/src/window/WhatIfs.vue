@@ -1,10 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { capital } from '@/quantity/format'
 import { useWhatIfs, type OwnSetting, type Trial } from './useTrial'
 
 /** One thing otherwise, each with the difference that it makes; any of them can be kept. */
-const props = defineProps<{ trial: Trial; busy?: boolean }>()
+const props = defineProps<{
+  trial: Trial
+  /** How far nine of ten such presses are off, K. */
+  strays: number
+  busy?: boolean
+}>()
+const { t } = useI18n()
 const emit = defineEmits<{ keep: [own: OwnSetting] }>()
 const { data } = useWhatIfs(toRef(props, 'trial'))
 const chosen = ref<string | null>(null)
@@ -13,6 +20,17 @@ watch(
   () => (chosen.value = null),
 )
 const opened = computed(() => data.value?.find(({ what }) => what === chosen.value) ?? null)
+/** What can be kept and leaves more seconds that are safe, the most first. */
+const widening = computed(() =>
+  (data.value ?? [])
+    .filter(({ wider, kept }) => wider > 0 && kept)
+    .sort((a, b) => b.wider - a.wider)
+    .slice(0, 2)
+    .map(({ what, wider }) => t('window.widensBy', { what, n: wider }))
+    .join('; '),
+)
+/** An oval as wide as this is mostly a press that nobody measured, K. */
+const UNMEASURED = 6
 /** A word that says no is told apart from a mere difference by more than its colour: it is in words. */
 const grave = (margins: { [question: string]: { verdict: string } }) =>
   Object.values(margins).some(({ verdict }) => verdict === 'NO')
@@ -20,6 +38,10 @@ const grave = (margins: { [question: string]: { verdict: string } }) =>
 
 <template>
   <div v-if="data?.length" class="what-ifs">
+    <p class="widens">
+      <b>{{ $t('window.widens') }}</b> {{ widening || $t('window.widensNothing')
+      }}{{ strays > UNMEASURED ? ` ${$t('window.widensMeasured')}` : '' }}
+    </p>
     <h3>{{ $t('window.whatIf') }}</h3>
     <div class="chips">
       <button
@@ -50,6 +72,10 @@ const grave = (margins: { [question: string]: { verdict: string } }) =>
 </template>
 
 <style scoped>
+.widens {
+  padding-bottom: 8px;
+}
+
 .chips {
   display: flex;
   flex-wrap: wrap;

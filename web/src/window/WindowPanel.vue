@@ -178,7 +178,7 @@ const isBest = computed(
             </a-button>
           </p>
         </div>
-        <WhatIfs :trial="looked" :busy="busy" @keep="emit('keep', $event)" />
+        <WhatIfs :trial="looked" :strays="window.strays" :busy="busy" @keep="emit('keep', $event)" />
       </template>
     </QueryState>
   </section>

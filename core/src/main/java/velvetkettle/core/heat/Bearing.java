@@ -25,6 +25,15 @@ public final class Bearing {
     this.spread = spread;
   }
 
+  /**
+   * The words alone as if it had been opened earlier or later; it strays as at its own time.
+   *
+   * @param opened a reading of it at another time; only where heat is computed
+   */
+  public Verdicts opened(Reading opened) {
+    return HeatMargins.verdicts(pressing, opened, spread);
+  }
+
   /** Its margins when all those presses are over. */
   public Margins after(Exposure later) {
     return reading == null

@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import velvetkettle.core.heat.Bearing;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.turn.Exposure;
 import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Openings;
 import velvetkettle.core.heat.turn.Pressing;
@@ -19,23 +22,37 @@ import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;
 
 /** One pressing beside another, in what a maker would notice. */
-record Compared(Pressing pressing, Margins margins, Openings openings) {
+record Compared(Pressing pressing, Margins margins, Openings openings, int room) {
   private static final double TOLERANCE = 0.2;
 
   /** Nobody stands longer at a press than this. */
   private static final Seconds LONGEST = Seconds.of(180);
+
+  private static final int MINUTE = 60;
 
   /** Below these nobody would see a difference. */
   private static final double SECOND = 1;
 
   private static final double KELVIN = 1.5;
 
-  static Compared of(Pressing pressing, Margins margins) {
+  static Compared of(Pressing pressing, Bearing bearing) {
     Pressing closed = pressing.at(pressing.platen(), LONGEST);
-    return new Compared(
-        pressing,
-        margins,
-        new Openings(closed, HeatRun.of(closed, closed.untilPressed(), Draw.NOMINAL, TOLERANCE)));
+    Openings openings =
+        new Openings(closed, HeatRun.of(closed, closed.untilPressed(), Draw.NOMINAL, TOLERANCE));
+    return new Compared(pressing, bearing.after(Exposure.NONE), openings, room(bearing, openings));
+  }
+
+  /** How many seconds of the first minute are safe on all three counts at this temperature. */
+  private static int room(Bearing bearing, Openings openings) {
+    return (int)
+        IntStream.rangeClosed(1, MINUTE)
+            .mapToObj(second -> bearing.opened(openings.at(second)))
+            .filter(
+                words ->
+                    words.hold() == Verdict.SAFE
+                        && words.mark() == Verdict.SAFE
+                        && words.bleed() == Verdict.SAFE)
+            .count();
   }
 
   private Reading reading() {

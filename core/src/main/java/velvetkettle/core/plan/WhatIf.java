@@ -14,6 +14,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param told all differences
  * @param margins at the same setting
  * @param glueLine how much hotter the glue line gets
+ * @param wider how many seconds more of the first minute are safe at the same temperature; negative
+ *     where it is narrower
  * @param kept the setting that keeps it, or makes up for it; null where nothing would
  * @param keeping what is kept, in words; null likewise
  */
@@ -24,6 +26,7 @@ public record WhatIf(
     List<Sentence> told,
     Margins margins,
     Kelvin glueLine,
+    int wider,
     @Nullable OwnSetting kept,
     @Nullable Sentence keeping) {
   /** What can be otherwise. */

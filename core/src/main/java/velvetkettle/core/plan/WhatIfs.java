@@ -81,7 +81,7 @@ final class WhatIfs {
       boolean itself) {}
 
   List<WhatIf> all() {
-    Compared before = Compared.of(now.pressing(), now.judgement().margins());
+    Compared before = Compared.of(now.pressing(), heat.bearing(now.pressing()));
     List<Change> changes = changes();
     return SideBySide.each(changes, change -> told(before, change));
   }
@@ -103,7 +103,7 @@ final class WhatIfs {
   }
 
   private WhatIf told(Compared before, Change change) {
-    Compared after = Compared.of(change.pressing, margins(change.pressing));
+    Compared after = Compared.of(change.pressing, heat.bearing(change.pressing));
     OwnSetting kept = change.kept;
     Sentence keeping = change.keeping;
     if (kept == null || change.itself && after.margins().ruleOut()) {
@@ -120,6 +120,7 @@ final class WhatIfs {
         after.told(before),
         after.margins(),
         Kelvin.of(Math.round(after.glueLine() - before.glueLine())),
+        after.room() - before.room(),
         kept,
         keeping);
   }

@@ -213,6 +213,22 @@ class TrialsTest {
   }
 
   @Test
+  @DisplayName(
+      "on a tee only letting go ends the window: a hotter platen widens it, a sheet of cotton"
+          + " or a colder platen narrows it, and so does more cloth")
+  void wider() {
+    assertThat(whatIf(tee(), WhatIf.Kind.HOTTER_PLATEN).wider()).isPositive();
+    assertThat(whatIf(tee(), WhatIf.Kind.COOLER_PLATEN).wider()).isNegative();
+    assertThat(whatIf(tee(), WhatIf.Kind.THICKER_CLOTH).wider()).isLessThanOrEqualTo(0);
+    assertThat(
+            TRIALS.whatIfs(tee(), "a", "film-smooth").stream()
+                .filter(each -> each.kind() == WhatIf.Kind.COVER)
+                .mapToInt(WhatIf::wider))
+        .allMatch(wider -> wider <= 0)
+        .anyMatch(wider -> wider < 0);
+  }
+
+  @Test
   @DisplayName("light film on dark polyester: its window is empty, and what would do does")
   void emptyWindow() {
     JobRequest job = job(Jobs.navyRowingTop(), "film-smooth", null);

@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import type { Schemas, TicketForm } from '@/api/client'
+import { mounted } from '@/testing/mounted'
+import { unsettled, type Trial } from './useTrial'
+import WhatIfs from './WhatIfs.vue'
+
+const ticket = {
+  title: 'trial',
+  customer: '',
+  roster: [],
+  version: 0,
+  decorations: [],
+} as unknown as TicketForm
+const trial: Trial = { ticket, decoration: 'a', medium: 'film-smooth' }
+const margins = {} as Schemas['Margins']
+
+const whatIf = (what: string, wider: number, kept: boolean): Schemas['WhatIf'] => ({
+  kind: 'COVER',
+  what,
+  difference: 'the same',
+  told: ['the bond is the same'],
+  margins,
+  glueLine: 0,
+  wider,
+  kept: kept ? unsettled('film-smooth') : null,
+  keeping: kept ? 'Keep it so' : null,
+})
+
+function asked(all: Schemas['WhatIf'][], strays = 3) {
+  const key = ['trial', 'what-ifs', JSON.stringify(trial), 'celsius,mm']
+  return mounted(WhatIfs, { trial, strays }, [[key, all]])
+}
+const widens = (view: ReturnType<typeof asked>) => view.find('.widens').text().replace(/\s+/g, ' ')
+
+describe('what if', () => {
+  it('says first what would widen the window, of what can be kept', () => {
+    const view = asked([
+      whatIf('Pad inside', 2, true),
+      whatIf('Nothing over it', 5, true),
+      whatIf('Platen 10 °C hotter', 9, false),
+      whatIf('One layer of cotton', -4, true),
+    ])
+    expect(widens(view)).toBe(
+      'What would widen it: Nothing over it (5 s more that are safe); Pad inside (2 s more that are safe)',
+    )
+  })
+
+  it('says so where nothing would, and that a measured press has a smaller oval', () => {
+    expect(widens(asked([whatIf('One layer of cotton', -4, true)], 11))).toBe(
+      'What would widen it: nothing that is tried below. A press that is measured has a smaller oval.',
+    )
+  })
+
+  it('opens one in words, and keeps it', async () => {
+    const view = asked([whatIf('Pad inside', 2, true)])
+    await view.find('.chips button').trigger('click')
+    expect(view.text()).toContain('The bond is the same')
+    await view.find('.told .ant-btn').trigger('click')
+    expect(view.emitted('keep')).toEqual([[unsettled('film-smooth')]])
+  })
+})
