@@ -172,6 +172,7 @@ h2 {
     margin: 0;
     padding: 0;
     background: #fff;
+    font-size: 13.5px;
     line-height: 1.3;
   }
 

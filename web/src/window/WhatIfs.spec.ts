@@ -14,8 +14,13 @@ const ticket = {
 const trial: Trial = { ticket, decoration: 'a', medium: 'film-smooth' }
 const margins = {} as Schemas['Margins']
 
-const whatIf = (what: string, wider: number, kept: boolean): Schemas['WhatIf'] => ({
-  kind: 'COVER',
+const whatIf = (
+  what: string,
+  wider: number,
+  kept: boolean,
+  kind: Schemas['WhatIf']['kind'] = 'COVER',
+): Schemas['WhatIf'] => ({
+  kind,
   what,
   difference: 'the same',
   told: ['the bond is the same'],
@@ -37,7 +42,8 @@ describe('what if', () => {
     const view = asked([
       whatIf('Pad inside', 2, true),
       whatIf('Nothing over it', 5, true),
-      whatIf('Platen 10 °C hotter', 9, false),
+      whatIf('From the back', 7, false),
+      whatIf('Platen 10 °C cooler', 9, true, 'COOLER_PLATEN'),
       whatIf('One layer of cotton', -4, true),
     ])
     expect(widens(view)).toBe(

@@ -20,10 +20,12 @@ watch(
   () => (chosen.value = null),
 )
 const opened = computed(() => data.value?.find(({ what }) => what === chosen.value) ?? null)
-/** What can be kept and leaves more seconds that are safe, the most first. */
+/** What a maker can do otherwise, and not only make up for. */
+const DONE_OTHERWISE = ['COVER', 'NO_PRE_PRESS', 'PAD', 'OTHER_PRESS', 'FROM_BACK', 'WARM_CLOTH']
+/** What of it can be kept and leaves more seconds that are safe, the most first. */
 const widening = computed(() =>
   (data.value ?? [])
-    .filter(({ wider, kept }) => wider > 0 && kept)
+    .filter(({ kind, wider, kept }) => DONE_OTHERWISE.includes(kind) && wider > 0 && kept)
     .sort((a, b) => b.wider - a.wider)
     .slice(0, 2)
     .map(({ what, wider }) => t('window.widensBy', { what, n: wider }))
