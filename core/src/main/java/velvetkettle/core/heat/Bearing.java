@@ -31,7 +31,7 @@ public final class Bearing {
    * @param opened a reading of it at another time; only where heat is computed
    */
   public Verdicts opened(Reading opened) {
-    return HeatMargins.verdicts(pressing, opened, spread);
+    return HeatMargins.verdicts(pressing, opened, spread, practice);
   }
 
   /** Its margins when all those presses are over. */

@@ -80,7 +80,10 @@ public final class HeatMargins implements HeatModel {
    * @param reading of the pressing as it is likeliest
    */
   public static Verdicts verdicts(Pressing pressing, Reading reading, Spread spread) {
-    Margins practice = PracticeMargins.margins(pressing);
+    return verdicts(pressing, reading, spread, PracticeMargins.margins(pressing));
+  }
+
+  static Verdicts verdicts(Pressing pressing, Reading reading, Spread spread, Margins practice) {
     return new Verdicts(
         new HoldMargin(pressing, reading, spread, practice.hold()).verdict(),
         new MarkMargin(pressing, reading, spread, practice.mark()).verdict(),

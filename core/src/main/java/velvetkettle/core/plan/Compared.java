@@ -21,12 +21,20 @@ import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;
 
-/** One pressing beside another, in what a maker would notice. */
-record Compared(Pressing pressing, Margins margins, Openings openings, int room) {
+/**
+ * One pressing beside another, in what a maker would notice.
+ *
+ * @param openings read up to {@code longest}, s
+ * @param room seconds of the first minute that are safe on all three counts at this temperature
+ */
+record Compared(Pressing pressing, Margins margins, Openings openings, double longest, int room) {
   private static final double TOLERANCE = 0.2;
 
-  /** Nobody stands longer at a press than this. */
-  private static final Seconds LONGEST = Seconds.of(180);
+  /** Nobody stands longer at a press than this, s. */
+  private static final double LONGEST = 180;
+
+  /** More than this times the time now is no setting any more. */
+  private static final double TIMES = 4;
 
   private static final int MINUTE = 60;
 
@@ -36,10 +44,13 @@ record Compared(Pressing pressing, Margins margins, Openings openings, int room)
   private static final double KELVIN = 1.5;
 
   static Compared of(Pressing pressing, Bearing bearing) {
-    Pressing closed = pressing.at(pressing.platen(), LONGEST);
+    double longest =
+        Math.min(LONGEST, Math.max(MINUTE, Math.ceil(TIMES * pressing.time().count())));
+    Pressing closed = pressing.at(pressing.platen(), Seconds.of(longest));
     Openings openings =
         new Openings(closed, HeatRun.of(closed, closed.untilPressed(), Draw.NOMINAL, TOLERANCE));
-    return new Compared(pressing, bearing.after(Exposure.NONE), openings, room(bearing, openings));
+    return new Compared(
+        pressing, bearing.after(Exposure.NONE), openings, longest, room(bearing, openings));
   }
 
   /** How many seconds of the first minute are safe on all three counts at this temperature. */
@@ -69,7 +80,7 @@ record Compared(Pressing pressing, Margins margins, Openings openings, int room)
 
   /** How long it takes until the bond is so good; empty where it never is, or needs no press. */
   Optional<Seconds> secondsUntil(double bond) {
-    for (double second = 1; second <= LONGEST.count(); second++) {
+    for (double second = 1; second <= longest; second++) {
       if (openings.at(second).bond() >= bond - 1e-6) {
         return bond > 0 ? Optional.of(Seconds.of(second)) : Optional.empty();
       }
