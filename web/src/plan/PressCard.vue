@@ -113,6 +113,7 @@ const print = () => window.print()
           <h2>{{ capital($t('card.cautions')) }}</h2>
           <CautionList :cautions="stored.plan.cautions" />
         </template>
+        <a-skeleton v-else-if="ticket.planId" active />
         <p v-else>{{ $t('press.first') }} {{ title('medium', ticket.decorations[0]?.medium) }}</p>
       </template>
     </QueryState>

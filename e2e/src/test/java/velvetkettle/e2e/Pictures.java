@@ -118,6 +118,7 @@ class Pictures extends Journey {
       assertThat(page.getByText(Pattern.compile("step " + step + " of"))).isVisible();
       if (page.getByTestId("timer").isVisible()) {
         page.keyboard().press("Space");
+        assertThat(page.getByText("Pause")).isVisible();
         page.clock().fastForward("05:00");
         assertThat(page.getByText(Pattern.compile("Time\\. "))).isVisible();
       }
@@ -139,7 +140,7 @@ class Pictures extends Journey {
 
   private void take(String name, String address) {
     page.navigate(address);
-    page.locator("#work").waitFor();
+    page.locator("#work h1, #work h2").first().waitFor();
     assertThat(page.locator(".ant-skeleton")).hasCount(0);
     page.evaluate("() => document.fonts.ready");
     save(name);
