@@ -82,6 +82,7 @@ export function usePractice(trial: Ref<Trial | null>, where: string) {
   const pressing = computed(() => last.value !== null && kept.value.watched < kept.value.moves.length)
   /** Between the lever and the answer. */
   const closing = computed(() => !pressing.value && kept.value.watched < kept.value.moves.length)
+  const busy = computed(() => pressing.value || closing.value)
   const turn = computed(() => (pressing.value && last.value?.turns.find(({ to }) => at.value < to)) || null)
   const shown = computed(() => {
     if (pressing.value) return readTrack(last.value!.track, at.value)
@@ -178,6 +179,7 @@ export function usePractice(trial: Ref<Trial | null>, where: string) {
     watched,
     pressing,
     closing,
+    busy,
     turn,
     at,
     shown,
@@ -193,3 +195,5 @@ export function usePractice(trial: Ref<Trial | null>, where: string) {
     skipToEnd,
   }
 }
+
+export type Practice = ReturnType<typeof usePractice>
