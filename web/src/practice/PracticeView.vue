@@ -19,7 +19,7 @@ const route = useRoute()
 const asText = (value: unknown) => (typeof value === 'string' ? value : undefined)
 const ticketId = asText(route.query.ticket)
 const thing = asText(route.query.thing)
-const { data: ticket } = useTicket(ref(ticketId))
+const { data: ticket, error: noTicket } = useTicket(ref(ticketId))
 const trial = computed<Trial | null>(() => {
   const one = ticket.value?.decorations.find(({ id }) => id === thing)
   return ticket.value && one?.medium
@@ -42,11 +42,17 @@ const { data: own, error: notOwn } = useQuery({
   queryFn: () => answer(api.POST('/api/practice/piece', { body: trial.value! })),
   enabled: computed(() => trial.value !== null),
 })
+const refused = computed(() => (noTicket.value ?? notOwn.value)?.message)
 const all = computed(() => [...(own.value ? [own.value] : []), ...(pieces.value ?? [])])
-const chosen = ref<string>(ticketId ? OWN : 'tee')
+const wanted = ref<string>(ticketId ? OWN : 'tee')
 const piece = computed(
-  () => all.value.find(({ key }) => (key ?? OWN) === chosen.value) ?? all.value[0] ?? null,
+  () => all.value.find(({ key }) => (key ?? OWN) === wanted.value) ?? all.value[0] ?? null,
 )
+/** The first of the list where what was wanted is not there. */
+const chosen = computed({
+  get: () => piece.value?.key ?? OWN,
+  set: (key: string) => (wanted.value = key),
+})
 const choices = computed(() => all.value.map(({ key, name }) => ({ value: key ?? OWN, label: name })))
 
 const place = ticketId ? `practice ${ticketId} ${thing}` : 'practice'
@@ -65,7 +71,7 @@ const { busy, outcome } = shift
         }}</RouterLink>
       </span>
     </div>
-    <p v-if="notOwn" class="wrong" role="alert">{{ notOwn.message }} {{ $t('practice.piecesInstead') }}</p>
+    <p v-if="refused" class="wrong" role="alert">{{ refused }} {{ $t('practice.piecesInstead') }}</p>
     <QueryState :loading="isPending" :error="error" @retry="refetch">
       <div v-if="piece" class="room">
         <div class="work">

@@ -104,4 +104,14 @@ class PracticeIT extends Journey {
         .click();
     assertThat(page.locator("svg.window")).isVisible();
   }
+
+  @Test
+  @DisplayName("from a ticket that is not there one practises on the pieces, and is told why")
+  void noSuchTicket() {
+    page.navigate("/practice?ticket=3c0c8f5e-0000-4000-8000-000000000000&thing=zz");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Here are the practice pieces.");
+    assertThat(page.locator("#work")).containsText("Cotton tee of the rowing club");
+    button("Switch it on").click();
+    pressAndWatch();
+  }
 }
