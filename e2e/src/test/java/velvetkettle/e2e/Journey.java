@@ -133,6 +133,8 @@ abstract class Journey {
   protected int stepsAtThePress() {
     Locator where = page.getByText(Pattern.compile("step 1 of \\d+"));
     assertThat(where).isVisible();
+    // Until the run is open the key does nothing, and the button says so.
+    assertThat(page.locator(".run footer .big")).isEnabled();
     return Integer.parseInt(where.textContent().replaceAll("(?s).*step 1 of (\\d+).*", "$1"));
   }
 
