@@ -507,7 +507,6 @@ export default {
   card: {
     print: 'Print',
     back: 'Back to the ticket',
-    piecesInstead: 'Here are the practice pieces.',
     care: 'Care',
     cautions: 'Mind',
     stack: 'The Stack',
@@ -590,6 +589,7 @@ export default {
     intro: 'A simulated press and garments that cost nothing: set it your way, and see what comes of it.',
     link: 'Practise on a simulated press',
     tryFirst: 'Practise it first',
+    piecesInstead: 'Here are the practice pieces.',
     back: 'Back to the ticket',
     press: 'The press',
     kind: 'Kind of press',
