@@ -62,11 +62,20 @@ class Pictures extends Journey {
     page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
     save("cut");
     mats();
-    take("press", ticket("Rowing%20tops&station=CUT") + "/press");
+    window();
     take("check", ticket("First%20eight") + "/check");
     take("card", ticket("Pocket%20crests") + "/card");
     page.pdf(
         new Page.PdfOptions().setPath(Path.of("target", "card.pdf")).setPreferCSSPageSize(true));
+  }
+
+  /** All that the window says, down to what would widen it. */
+  private void window() throws IOException {
+    page.navigate(ticket("Rowing%20tops&station=CUT") + "/press");
+    page.locator(".widens").waitFor();
+    page.evaluate("() => document.fonts.ready");
+    page.evaluate("() => document.querySelector('.panel').scrollIntoView()");
+    save("press");
   }
 
   /** The pieces of six caps in four colours, on what the shelf has of them. */
