@@ -2,7 +2,7 @@
 import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api, type Problem, type Schemas } from '@/api/client'
-import { toFahrenheit } from '@/quantity/format'
+import { toCelsius, toFahrenheit } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { useVocabulary } from '@/speech/vocabulary'
 
@@ -35,7 +35,7 @@ const open = computed(() => {
 })
 const celsius = computed(() => {
   if (temperature.value === undefined || temperature.value === null) return null
-  return unit.value === '°F' ? (temperature.value - 32) / 1.8 : temperature.value
+  return toCelsius(temperature.value, unit.value)
 })
 
 const { mutate, isPending, error } = useMutation<unknown, Problem>({

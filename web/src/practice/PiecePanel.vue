@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { Problem, type Schemas } from '@/api/client'
 import ChoiceField from '@/form/ChoiceField.vue'
 import NumberField from '@/form/NumberField.vue'
+import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 import type { PieceSettings, Practice } from './usePractice'
 
@@ -64,7 +65,7 @@ const failed = computed(() => {
       option-filter-prop="label"
       class="full"
     />
-    <p class="muted">{{ piece.task }}</p>
+    <p class="muted">{{ capital(piece.medium) }}. {{ piece.task }}</p>
     <div class="fields">
       <NumberField
         id="practice-drying"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { degrees, toCelsius } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { useVocabulary } from '@/speech/vocabulary'
 import PressDisplay from './PressDisplay.vue'
@@ -14,9 +15,7 @@ const { temperature } = useUnits()
 const { options } = useVocabulary()
 const { kept, speed, known, watched, pressing, closing, busy, turn, at, shown, ready } = props.shift
 
-const fahrenheit = computed(() => temperature.value === '°F')
-const toCelsius = (typed: number) => (fahrenheit.value ? (typed - 32) / 1.8 : typed)
-const toUnit = (celsius: number) => Math.round(fahrenheit.value ? celsius * 1.8 + 32 : celsius)
+const toUnit = (celsius: number) => Number(degrees(celsius, temperature.value))
 const dial = ref<number | undefined>(toUnit(kept.value.dial ?? 150))
 watch(temperature, () => (dial.value = toUnit(kept.value.dial ?? 150)))
 const range = computed(() => ({ min: toUnit(40), max: toUnit(230) }))
@@ -26,7 +25,7 @@ const dialFits = computed(
 const isSet = computed(() => kept.value.dial !== null && dial.value === toUnit(kept.value.dial))
 function turnOn() {
   if (typeof dial.value === 'number' && dialFits.value)
-    props.shift.set(Math.round(toCelsius(dial.value) * 10) / 10)
+    props.shift.set(Math.round(toCelsius(dial.value, temperature.value) * 10) / 10)
 }
 
 const says = computed(() => {

@@ -1,16 +1,11 @@
 import type { Schemas } from '@/api/client'
+import { readAt } from '@/heat/curves'
 
 export type Track = Schemas['Track']
 
 /** What a display reads at a time, between its moments; its last reading from then on. */
-export function readTrack(track: Track, second: number): number {
-  const { seconds, celsius } = track
-  const next = seconds.findIndex((moment) => moment >= second)
-  if (next < 0) return celsius.at(-1) ?? 0
-  if (next === 0) return celsius[0] ?? 0
-  const [t0, t1] = [seconds[next - 1]!, seconds[next]!]
-  const [c0, c1] = [celsius[next - 1]!, celsius[next]!]
-  return t1 === t0 ? c1 : c0 + ((second - t0) / (t1 - t0)) * (c1 - c0)
+export function readTrack({ seconds, celsius }: Track, second: number): number {
+  return readAt([{ from: 0, celsius }], seconds, second) ?? celsius.at(-1) ?? 0
 }
 
 /** Within this of its setting a display is taken for ready, °C. */

@@ -6,6 +6,7 @@ import { answer, api, Problem, type Schemas } from '@/api/client'
 import { asBody, BYTES, picked, said as saidOf } from '@/exchange/file'
 import ChoiceField from '@/form/ChoiceField.vue'
 import FormDialog from '@/form/FormDialog.vue'
+import { toCelsius } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { useVocabulary } from '@/speech/vocabulary'
 import ProbeTrace from './ProbeTrace.vue'
@@ -16,7 +17,7 @@ defineEmits<{ kept: []; cancel: [] }>()
 const { t } = useI18n()
 const { options } = useVocabulary()
 const { temperature } = useUnits()
-const toCelsius = (typed: number) => (temperature.value === '°F' ? (typed - 32) / 1.8 : typed)
+const celsius = (typed: number) => toCelsius(typed, temperature.value)
 
 interface Typed {
   dial: number | undefined
@@ -36,15 +37,15 @@ const problem = ref('')
 const isTyped = (value: number | undefined | null): value is number => typeof value === 'number'
 const form = computed<Schemas['MeasuringForm']>(() => ({
   strips: strips.flatMap(({ dial, read }) =>
-    isTyped(dial) && isTyped(read) ? [{ dial: toCelsius(dial), read: toCelsius(read) }] : [],
+    isTyped(dial) && isTyped(read) ? [{ dial: celsius(dial), read: celsius(read) }] : [],
   ),
   nine:
     isTyped(nineDial.value) && nine.every(isTyped)
-      ? { dial: toCelsius(nineDial.value), read: nine.filter(isTyped).map(toCelsius) }
+      ? { dial: celsius(nineDial.value), read: nine.filter(isTyped).map(celsius) }
       : null,
   probe:
     isTyped(probe.dial) && moments.value.length
-      ? { dial: toCelsius(probe.dial), fabric: probe.fabric, fibre: probe.fibre, moments: moments.value }
+      ? { dial: celsius(probe.dial), fabric: probe.fabric, fibre: probe.fibre, moments: moments.value }
       : null,
   version: props.press.version,
 }))

@@ -5,7 +5,7 @@ import { answer, api, type Problem, type Schemas } from '@/api/client'
 import { useFields } from '@/form/fields'
 import FormProblem from '@/form/FormProblem.vue'
 import NumberField from '@/form/NumberField.vue'
-import { toFahrenheit } from '@/quantity/format'
+import { toCelsius, toFahrenheit } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 
 /** The room as read off a thermometer and a hygrometer. */
@@ -25,7 +25,7 @@ watch(
 const fahrenheit = computed(() => temperature.value === '°F')
 const air = computed({
   get: () => Math.round(fahrenheit.value ? toFahrenheit(form.air) : form.air),
-  set: (typed: number) => (form.air = fahrenheit.value ? (typed - 32) / 1.8 : typed),
+  set: (typed: number) => (form.air = toCelsius(typed, temperature.value)),
 })
 const { mutate, isPending, error } = useMutation<unknown, Problem>({
   mutationFn: () => answer(api.PUT('/api/workroom', { body: form })),

@@ -6,6 +6,11 @@ export function toFahrenheit(celsius: number): number {
   return celsius * 1.8 + 32
 }
 
+/** What was typed in the unit that is shown. */
+export function toCelsius(typed: number, unit: TemperatureUnit): number {
+  return unit === '°F' ? (typed - 32) / 1.8 : typed
+}
+
 /** Degrees as a press can be set: whole ones. */
 export function degrees(celsius: number, unit: TemperatureUnit): string {
   return String(Math.round(unit === '°F' ? toFahrenheit(celsius) : celsius))

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import ChoiceField from '@/form/ChoiceField.vue'
 import NumberField from '@/form/NumberField.vue'
 import TextField from '@/form/TextField.vue'
-import { toFahrenheit } from '@/quantity/format'
+import { toCelsius, toFahrenheit } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { useVocabulary } from '@/speech/vocabulary'
 import type { MaterialForm } from './materialForm'
@@ -25,8 +25,7 @@ function temperature(field: 'coolest' | 'hottest') {
       const kept = form.value[field]
       return kept === null ? null : shown(kept)
     },
-    set: (typed: number | null) =>
-      (form.value[field] = typed !== null && fahrenheit.value ? (typed - 32) / 1.8 : typed),
+    set: (typed: number | null) => (form.value[field] = typed === null ? null : toCelsius(typed, unit.value)),
   })
 }
 

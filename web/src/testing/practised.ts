@@ -17,7 +17,6 @@ const place = (verdict: Schemas['Ended']['verdict']): Schemas['PlaceCame'] => ({
     bleed: ended('BLEED', 'SAFE', 'No dye.'),
   },
   platen: 141,
-  glueLine: 128,
 })
 
 /** A piece that let go in one corner, because it was pressed too short. */
@@ -63,9 +62,7 @@ export const pressed: Schemas['PressedPiece'] = {
 /** A press that warms up to 150 in a minute. */
 export function practised(shown: number, last: Schemas['PressedPiece'] | null): Schemas['Practised'] {
   return {
-    shown,
     standing: { seconds: [0, 60, 120], celsius: [shown, 150, 150] },
-    ready: false,
     strips: [-8, -7, -8, -7, -6, -7, -8, -7, -14],
     truth: {
       readsHigh: 7,

@@ -46,9 +46,7 @@ describe('what if', () => {
       whatIf('Platen 10 °C cooler', 9, true, 'COOLER_PLATEN'),
       whatIf('One layer of cotton', -4, true),
     ])
-    expect(widens(view)).toBe(
-      'What would widen it: Nothing over it (5 s more that are safe); Pad inside (2 s more that are safe)',
-    )
+    expect(widens(view)).toBe('What would widen it: Nothing over it, by 5 s; Pad inside, by 2 s')
   })
 
   it('says so where nothing would, and that a measured press has a smaller oval', () => {

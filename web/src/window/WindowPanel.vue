@@ -84,6 +84,17 @@ function go(to: Point) {
 }
 
 const leeway = computed(() => (window.value?.map && point.value ? leewayAt(window.value, point.value) : null))
+/** How far the press may be off and all is still safe; nothing where it is not safe as it is. */
+const safeFor = computed(() => {
+  if (!window.value?.map || !point.value) return ''
+  const { cooler, hotter } = leewayAt(window.value, point.value, true)
+  if ((cooler.kelvin ?? 0) < 0 || (hotter.kelvin ?? 0) < 0) return ''
+  const by = (kelvin: number) => kelvinIn(kelvin, temperature.value)
+  return t('window.safeFor', {
+    cooler: cooler.kelvin === null ? t('window.coolest') : t('window.byCooler', { by: by(cooler.kelvin) }),
+    hotter: hotter.kelvin === null ? t('window.hottest') : t('window.byHotter', { by: by(hotter.kelvin) }),
+  })
+})
 const fails = (question: Question) => t(`window.${question.toLowerCase()}Fails`)
 function said(way: 'cooler' | 'hotter', { kelvin, question }: Leeway): string {
   if (kelvin === null) return t(`window.${way}Far`)
@@ -163,7 +174,8 @@ const isBest = computed(
             />
           </div>
           <p v-if="leeway" class="leeway">
-            {{ said('cooler', leeway.cooler) }} {{ said('hotter', leeway.hotter) }}
+            <b v-if="safeFor">{{ safeFor }}</b> {{ said('cooler', leeway.cooler) }}
+            {{ said('hotter', leeway.hotter) }}
           </p>
           <p class="acts">
             <a-button v-if="moved" type="primary" :loading="busy" @click="emit('keep', pointed)">

@@ -26,6 +26,8 @@ describe('a point on the map', () => {
     expect(hotter).toEqual({ kelvin: 30, question: 'BLEED' })
     expect(leewayAt(window, { dial: 120, time: 10 }).cooler.kelvin).toBeLessThan(0)
     expect(leewayAt(window, { dial: 150, time: 30 }).cooler.kelvin).toBe(25)
+    const safe = leewayAt(window, { dial: 150, time: 10 }, true)
+    expect([safe.cooler.kelvin, safe.hotter.kelvin]).toEqual([10, 20])
   })
 
   it('reads between temperatures and times', () => {

@@ -54,17 +54,25 @@ export function verdictAt(window: PressWindow, question: Question, point: Point)
 }
 
 export interface Leeway {
-  /** Kelvin before the first no, below 0 beyond it; null where the map does not reach so far. */
+  /** Kelvin to the edge, below 0 beyond it; null where the map does not reach so far. */
   kelvin: number | null
   question: Question
 }
 
-/** How far a platen may be off from a point before something says no: cooler, and hotter. */
-export function leewayAt(window: PressWindow, point: Point): { cooler: Leeway; hotter: Leeway } {
+/**
+ * How far a platen may be off from a point before something says no: cooler, and hotter.
+ *
+ * @param safe before something is not safe any more, which comes sooner
+ */
+export function leewayAt(
+  window: PressWindow,
+  point: Point,
+  safe = false,
+): { cooler: Leeway; hotter: Leeway } {
   const map = window.map!
   const platen = platenOf(window, point)
   const of = (question: Question): Leeway => {
-    const kelvin = inside(map, edgeOf(map, question, false), platen, point.time)
+    const kelvin = inside(map, edgeOf(map, question, safe), platen, point.time)
     return { kelvin: kelvin > FAR ? null : Math.floor(kelvin), question }
   }
   const hotter = [of('MARK'), of('BLEED')].sort((a, b) => (a.kelvin ?? FAR) - (b.kelvin ?? FAR))[0]!

@@ -3,6 +3,7 @@ package velvetkettle.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.story.HeatStory;
 import velvetkettle.core.heat.story.StoryTeller;
@@ -45,10 +46,7 @@ public final class HeatStories {
     List<Chosen> pressed = all.stream().filter(one -> one.pressed() != null).toList();
     boolean known = pressed.stream().allMatch(HeatStories::isKnown);
     SharedTurns turns = SharedTurns.of(job, pressed);
-    List<Integer> places = new ArrayList<>();
-    for (int i = 0; i < pressed.size(); i++) {
-      places.add(i);
-    }
+    List<Integer> places = IntStream.range(0, pressed.size()).boxed().toList();
     List<ToldThing> told =
         new ArrayList<>(
             SideBySide.each(places, place -> thing(job, turns, place, pressed.get(place), known)));
@@ -89,7 +87,7 @@ public final class HeatStories {
 
   private static Told told(
       JobRequest job, SharedTurns turns, int place, Chosen thing, boolean known) {
-    Pressed pressed = pressed(thing);
+    Pressed pressed = thing.press();
     if (!job.bench(pressed.press()).isComputed()) {
       return Told.not("story.untold.tool", pressed.press().name());
     }
@@ -102,16 +100,8 @@ public final class HeatStories {
     return new Told(StoryTeller.tell(alone.over(turns.of(place))), null);
   }
 
-  private static Pressed pressed(Chosen thing) {
-    Pressed pressed = thing.pressed();
-    if (pressed == null) {
-      throw new IllegalArgumentException("nothing is pressed for " + thing.decoration().id());
-    }
-    return pressed;
-  }
-
   private static boolean isKnown(Chosen thing) {
-    return pressed(thing).stack().layers().stream()
+    return thing.press().stack().layers().stream()
         .allMatch(layer -> layer.kind() == LayerKind.HEATED_PLATEN || layer.substance() != null);
   }
 }

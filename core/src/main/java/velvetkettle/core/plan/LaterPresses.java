@@ -49,10 +49,7 @@ final class LaterPresses {
     }
 
     private Stack stack(boolean through, CoverSheet cover) {
-      Pressed pressed = lying.pressed();
-      if (pressed == null) {
-        throw new IllegalArgumentException("nothing lies there for " + lying.decoration().id());
-      }
+      Pressed pressed = lying.press();
       return through
           ? StackBuilder.throughCloth(ground, pressed.medium(), cover)
           : StackBuilder.secondPress(ground, pressed.medium(), cover);

@@ -71,14 +71,19 @@ final class OrderOfWork {
       return new Chosen(decoration, pressed, placing, testFirst, lower);
     }
 
-    /** What its Stacks are laid up between. */
-    Ground ground(Garment garment) {
+    /** How it is pressed; only of what is. */
+    Pressed press() {
       if (pressed == null) {
         throw new IllegalStateException("nothing is pressed for " + decoration.id());
       }
-      Boolean raised = decoration.own(pressed.medium()).raised();
+      return pressed;
+    }
+
+    /** What its Stacks are laid up between. */
+    Ground ground(Garment garment) {
+      Boolean raised = decoration.own(press().medium()).raised();
       return new Ground(
-          garment, pressed.press(), raised == null ? placing.insert() != null : raised);
+          garment, press().press(), raised == null ? placing.insert() != null : raised);
     }
 
     /** Whether the garment is turned over between this one and another. */

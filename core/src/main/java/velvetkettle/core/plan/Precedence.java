@@ -10,7 +10,6 @@ import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.media.Web;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.OrderOfWork.Chosen;
-import velvetkettle.core.plan.OrderOfWork.Pressed;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
@@ -58,7 +57,7 @@ final class Precedence {
       return because("sublimation-first", first, second);
     }
     Celsius bears = bears(first);
-    Celsius platen = pressed(second).recipe().platen();
+    Celsius platen = second.press().recipe().platen();
     if (platen.compareTo(bears) > 0) {
       return Optional.of(
           new Reason(
@@ -100,7 +99,7 @@ final class Precedence {
 
   /** Whether the tool that presses one thing comes down on another that lies there. */
   static boolean reaches(Chosen pressed, Chosen lying) {
-    PressKind tool = pressed(pressed).press().kind();
+    PressKind tool = pressed.press().press().kind();
     if (tool == PressKind.WAND) {
       return false;
     }
@@ -123,14 +122,6 @@ final class Precedence {
   }
 
   private static PressMedium medium(Chosen chosen) {
-    return pressed(chosen).medium();
-  }
-
-  private static Pressed pressed(Chosen chosen) {
-    Pressed pressed = chosen.pressed();
-    if (pressed == null) {
-      throw new IllegalArgumentException("nothing is pressed for " + chosen.decoration().id());
-    }
-    return pressed;
+    return chosen.press().medium();
   }
 }

@@ -65,18 +65,10 @@ final class Together {
   }
 
   private static Pressing pressing(JobRequest job, Chosen thing) {
-    Pressed pressed = pressed(thing);
+    Pressed pressed = thing.press();
     RecipeWriter writer =
         RecipeWriter.of(job, thing.decoration(), pressed.medium(), pressed.press());
     return Pressings.of(job, thing.decoration(), writer, pressed);
-  }
-
-  private static Pressed pressed(Chosen thing) {
-    Pressed pressed = thing.pressed();
-    if (pressed == null) {
-      throw new IllegalArgumentException("nothing is pressed for " + thing.decoration().id());
-    }
-    return pressed;
   }
 
   boolean possible() {
@@ -212,7 +204,7 @@ final class Together {
 
   /** How hot the platen is at its main press, °C. */
   private double platen(int thing) {
-    return pressed(things.get(thing)).recipe().platen().degrees();
+    return things.get(thing).press().recipe().platen().degrees();
   }
 
   /** Only what can be told: a tenth of a visible tint, a twentieth of a print's fading. */

@@ -53,6 +53,15 @@ final class Blame {
     better = worked.better();
   }
 
+  /** The worst of all places, question by question. */
+  Ending whole() {
+    return new Ending(ended(Ending::hold), ended(Ending::mark), ended(Ending::bleed));
+  }
+
+  private Ended ended(Function<Ending, Ended> question) {
+    return question.apply(came.get(worst(question)).ending());
+  }
+
   List<Practised.WentWrong> wrong() {
     return Stream.<Function<Ending, Ended>>of(Ending::hold, Ending::mark, Ending::bleed)
         .flatMap(question -> wrong(question).stream())

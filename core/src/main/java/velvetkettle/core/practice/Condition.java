@@ -2,11 +2,9 @@ package velvetkettle.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.Ending;
 import velvetkettle.core.heat.Ending.Ended;
 import velvetkettle.core.heat.conduction.Heater;
-import velvetkettle.core.heat.conduction.Sequence;
 import velvetkettle.core.heat.turn.Act;
 import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.HeatRun;
@@ -44,24 +42,22 @@ record Condition(
   record Came(Ending ending, Reading reading, double platen, List<Act> acts) {}
 
   Came came() {
-    HeatRun run = HeatRun.prepared(pressing, pressing.turns(), draw);
-    List<Act> acts = new ArrayList<>();
-    Sequence.Kept kept = Sequence.Kept.NOTHING;
-    double platen = press.platen();
-    double hottest = 0;
-    int closing = 0;
-    for (int i = 0; i < pressing.turns().size(); i++) {
-      Heater heater = null;
-      if (pressing.turns().get(i) instanceof Turn.Closed closed) {
-        heater = heater(closed, lag(closing++));
-        platen = closed.role() == Turn.Role.MAIN ? heater.nowCelsius() : platen;
-        hottest = Math.max(hottest, Math.max(heater.nowCelsius(), heater.setCelsius()));
-      }
-      HeatRun.Run one = run.playOne(i, heater, TOLERANCE, kept);
-      kept = one.kept().get(0);
-      acts.add(one.acts().get(0));
-    }
+    List<Heater> heaters = new ArrayList<>();
+    List<Act> acts =
+        HeatRun.prepared(pressing, pressing.turns(), draw)
+            .under(
+                closed -> {
+                  heaters.add(heater(closed, lag(heaters.size())));
+                  return heaters.get(heaters.size() - 1);
+                },
+                TOLERANCE);
     Reading reading = Reading.of(pressing, acts);
+    double hottest =
+        heaters.stream()
+            .mapToDouble(heater -> Math.max(heater.nowCelsius(), heater.setCelsius()))
+            .max()
+            .orElseThrow();
+    double platen = heaters.get(mainClosing()).nowCelsius();
     return new Came(ending(reading, acts, hottest), reading, platen, acts);
   }
 
@@ -71,16 +67,13 @@ record Condition(
 
   /** At the main press. */
   double mainLag() {
-    int closing = 0;
-    for (Turn turn : pressing.turns()) {
-      if (turn instanceof Turn.Closed closed) {
-        if (closed.role() == Turn.Role.MAIN) {
-          return lag(closing);
-        }
-        closing++;
-      }
-    }
-    return 0;
+    return lag(mainClosing());
+  }
+
+  private int mainClosing() {
+    return (int)
+            pressing.untilPressed().stream().filter(turn -> turn instanceof Turn.Closed).count()
+        - 1;
   }
 
   private Heater heater(Turn.Closed closed, double lag) {
@@ -127,10 +120,5 @@ record Condition(
 
   Condition pressed(Pressing other) {
     return new Condition(other, peel, press, off, lags, draw);
-  }
-
-  /** Whichever of two came out worse. */
-  static @Nullable Ended worse(@Nullable Ended one, Ended other) {
-    return one == null || other.verdict().compareTo(one.verdict()) > 0 ? other : one;
   }
 }

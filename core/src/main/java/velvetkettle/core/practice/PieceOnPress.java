@@ -2,14 +2,9 @@ package velvetkettle.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.Ending;
-import velvetkettle.core.heat.Ending.Ended;
 import velvetkettle.core.heat.HeatMargins;
-import velvetkettle.core.heat.conduction.Sequence;
+import velvetkettle.core.heat.conduction.Heater;
 import velvetkettle.core.heat.turn.Act;
 import velvetkettle.core.heat.turn.Draw;
 import velvetkettle.core.heat.turn.HeatRun;
@@ -32,7 +27,7 @@ import velvetkettle.core.run.device.SimulatedPress;
  *       apart they lie on the platen is what the art reaches over.
  * </ol>
  */
-final class PieceOnPress {
+final class PieceOnPress implements HeatRun.Platens {
   private static final double TOLERANCE = 0.1;
 
   /** Moments of the display, s. */
@@ -57,7 +52,7 @@ final class PieceOnPress {
     this.draw = draw;
     closedAt = press.shown();
     pressing = worked.pressing(press.dial(), settings);
-    work();
+    HeatRun.prepared(pressing, pressing.turns(), draw).under(this, TOLERANCE);
   }
 
   /** The press once the piece is done. */
@@ -65,37 +60,33 @@ final class PieceOnPress {
     return press;
   }
 
-  private void work() {
-    HeatRun run = HeatRun.prepared(pressing, pressing.turns(), draw);
-    Sequence.Kept kept = Sequence.Kept.NOTHING;
-    double now = 0;
-    for (int i = 0; i < pressing.turns().size(); i++) {
-      Turn turn = pressing.turns().get(i);
-      boolean main = turn instanceof Turn.Closed closed && closed.role() == Turn.Role.MAIN;
-      if (turn instanceof Turn.Closed closed) {
-        double target = closed.platen().degrees() - press.nature().readsHigh().degrees();
-        lags.add(target - press.platen());
-        closedAt = main ? press.shown() : closedAt;
-        HeatRun.Run one = run.playOne(i, press.heater(target, 0), TOLERANCE, kept);
-        kept = one.kept().get(0);
-        closed(one.acts().get(0), now, main);
-      } else {
-        kept = run.playOne(i, null, TOLERANCE, kept).kept().get(0);
-        open(now, turn.time());
-      }
-      double end = now + turn.time().count();
-      turns.add(new Practised.Doing(turn.name(), turn instanceof Turn.Closed, main, now, end));
-      now = end;
-    }
+  @Override
+  public Heater over(Turn.Closed closed) {
+    double target = closed.platen().degrees() - press.nature().readsHigh().degrees();
+    lags.add(target - press.platen());
+    closedAt = closed.role() == Turn.Role.MAIN ? press.shown() : closedAt;
+    return press.heater(target, 0);
   }
 
-  private void closed(Act act, double now, boolean main) {
+  @Override
+  public void after(Act act) {
+    double now = turns.isEmpty() ? 0 : turns.get(turns.size() - 1).to();
+    if (act.closed()) {
+      closed(act, now);
+    } else {
+      open(now, act.turn().time());
+    }
+    double end = now + act.turn().time().count();
+    turns.add(new Practised.Doing(act.turn().name(), act.closed(), act.main(), now, end));
+  }
+
+  private void closed(Act act, double now) {
     double length = act.turn().time().count();
     for (double second = 0; second < length; second += EVERY.count()) {
-      show(now + second, act.trace().readAt(second, act.trace()::platen), main);
+      show(now + second, act.trace().readAt(second, act.trace()::platen), act.main());
     }
     press = press.opened(act.trace().platen(act.end()));
-    show(now + length, press.platen(), main);
+    show(now + length, press.platen(), act.main());
   }
 
   private void open(double now, Seconds time) {
@@ -119,13 +110,11 @@ final class PieceOnPress {
         IntStream.range(0, Nature.PLACES).mapToObj(place -> condition(off(place))).toList();
     List<Condition.Came> came = places.parallelStream().map(Condition::came).toList();
     Condition.Came middle = came.get(Nature.PLACES / 2);
-    Ending whole =
-        new Ending(
-            worst(came, Ending::hold), worst(came, Ending::mark), worst(came, Ending::bleed));
+    Blame blame = new Blame(worked, press.dial(), settings, places, came);
     return new Practised.PressedPiece(
-        whole,
+        blame.whole(),
         came.stream().map(PieceOnPress::place).toList(),
-        new Blame(worked, press.dial(), settings, places, came).wrong(),
+        blame.wrong(),
         closedAt,
         Celsius.of(Math.round(Math.min(lowest, closedAt.degrees()))),
         new SimulatedPress.Track(seconds, shown),
@@ -142,19 +131,8 @@ final class PieceOnPress {
         peaks.side(), peaks.layers(), peaks.glueLineBelow(), peaks.glueLinePeak(), null);
   }
 
-  private static Ended worst(List<Condition.Came> came, Function<Ending, Ended> question) {
-    @Nullable Ended worst = null;
-    for (Condition.Came place : came) {
-      worst = Condition.worse(worst, question.apply(place.ending()));
-    }
-    return Stream.ofNullable(worst).findFirst().orElseThrow();
-  }
-
   private static Practised.PlaceCame place(Condition.Came came) {
-    return new Practised.PlaceCame(
-        came.ending(),
-        Celsius.of(Math.round(came.platen())),
-        Celsius.of(Math.round(came.reading().glueLine())));
+    return new Practised.PlaceCame(came.ending(), Celsius.of(Math.round(came.platen())));
   }
 
   private Condition condition(double off) {

@@ -51,13 +51,7 @@ public final class Practice {
         last = i == shift.moves().size() - 1 ? piece.told() : null;
       }
     }
-    return new Practised(
-        press.shown(),
-        press.track(WATCHED, EVERY),
-        press.ready(),
-        strips(shift.seed(), press),
-        nature,
-        last);
+    return new Practised(press.track(WATCHED, EVERY), strips(shift.seed(), press), nature, last);
   }
 
   private static List<Integer> strips(long seed, SimulatedPress press) {

@@ -14,18 +14,14 @@ import velvetkettle.core.run.device.SimulatedPress;
 /**
  * Where a shift stands.
  *
- * @param shown what the display reads now
- * @param standing what it would read if it were left open from now on
- * @param ready whether it is at its setting
+ * @param standing what its display reads from now on if it is left open
  * @param strips how far temperature strips at the nine places, row by row from the back, would read
  *     off the display once it is at its setting, K
  * @param truth what the press is like, for whoever wants to know
  * @param last the piece that was pressed by the last move; null where none was
  */
 public record Practised(
-    Celsius shown,
     SimulatedPress.Track standing,
-    boolean ready,
     List<Integer> strips,
     Nature truth,
     @Nullable PressedPiece last) {
@@ -67,9 +63,8 @@ public record Practised(
    * What came of one place of the art.
    *
    * @param platen true temperature above it when the main press closed
-   * @param glueLine the hottest that it was at the end of a press
    */
-  public record PlaceCame(Ending ending, Celsius platen, Celsius glueLine) {}
+  public record PlaceCame(Ending ending, Celsius platen) {}
 
   /**
    * @param because each of these alone would have made it better, the maker's own settings first;

@@ -50,7 +50,8 @@ class PracticeTest {
   private static final Trials TRIALS =
       new Trials(new RememberedHeat(new HeatMargins()), new RememberedMaps());
   private static final Practice PRACTICE = new Practice(TRIALS);
-  private static final Nature FLAWLESS = Nature.flawless(15);
+  private static final Nature FLAWLESS =
+      new Nature(Kelvin.of(0), 1, 1, Collections.nCopies(9, 0.0), 15);
 
   private static Shift.Work work(Piece piece, Settings settings) {
     Press press =
@@ -241,7 +242,7 @@ class PracticeTest {
     assertThat(last(first).lowest()).isLessThan(last(first).closedAt());
     assertThat(last(second).closedAt()).isLessThanOrEqualTo(last(first).closedAt());
     double end = last(first).track().celsius().get(last(first).track().celsius().size() - 1);
-    assertThat((double) Math.round(end)).isEqualTo(first.shown().degrees());
+    assertThat(end).isEqualTo(first.standing().celsius().get(0));
     assertThat(first.standing().celsius().get(60)).isGreaterThanOrEqualTo(end);
   }
 

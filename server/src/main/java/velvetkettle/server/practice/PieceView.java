@@ -12,8 +12,6 @@ import velvetkettle.core.quantity.Sentence;
  * @param key null for the thing of a ticket
  * @param medium its name
  * @param peels whether there is a carrier to wait for
- * @param width of the art, mm
- * @param height of the art, mm
  * @param stack as it usually lies in the press
  */
 public record PieceView(
@@ -24,6 +22,4 @@ public record PieceView(
     boolean peels,
     Depth depth,
     Hue hue,
-    double width,
-    double height,
     Stack stack) {}

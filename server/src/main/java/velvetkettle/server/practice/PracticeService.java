@@ -86,8 +86,6 @@ public class PracticeService {
         Peeling.hasCarrier(medium),
         job.garment().colour().depth(),
         job.garment().colour().hue(),
-        decoration.artwork().width().count(),
-        decoration.artwork().height().count(),
         trials.settled(job, thing, medium.key()).stack().cold());
   }
 

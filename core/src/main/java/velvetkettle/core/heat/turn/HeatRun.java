@@ -118,14 +118,28 @@ public final class HeatRun {
     return play(first, scenes.subList(first, scenes.size()), tolerance, before);
   }
 
-  /**
-   * Sends heat through one turn alone, under a platen that is as hot as it is.
-   *
-   * @param platen null while the press is open
-   */
-  public Run playOne(int turn, @Nullable Heater platen, double tolerance, Sequence.Kept before) {
-    Scene scene = scenes.get(turn);
-    return play(turn, List.of(platen == null ? scene : scene.under(platen)), tolerance, before);
+  /** A press that is as hot as it is, and learns what every turn did. */
+  public interface Platens {
+    Heater over(Turn.Closed closed);
+
+    default void after(Act act) {}
+  }
+
+  /** Sends heat through all turns, one after the other, each closed one under its own platen. */
+  public List<Act> under(Platens platens, double tolerance) {
+    List<Act> acts = new ArrayList<>();
+    Sequence.Kept kept = Sequence.Kept.NOTHING;
+    for (int i = 0; i < turns.size(); i++) {
+      Scene scene = scenes.get(i);
+      if (turns.get(i) instanceof Turn.Closed closed) {
+        scene = scene.under(platens.over(closed));
+      }
+      Run one = play(i, List.of(scene), tolerance, kept);
+      kept = one.before(1);
+      acts.add(one.acts().get(0));
+      platens.after(one.acts().get(0));
+    }
+    return acts;
   }
 
   private Run play(int first, List<Scene> played, double tolerance, Sequence.Kept before) {

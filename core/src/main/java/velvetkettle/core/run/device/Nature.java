@@ -47,12 +47,6 @@ public record Nature(
     return new Nature(Kelvin.of(high), contact, pressure, places, warmsPerMinute);
   }
 
-  /** A press as it should be: nothing but its warming up. */
-  public static Nature flawless(double warmsPerMinute) {
-    List<Double> even = DoubleStream.generate(() -> 0).limit(PLACES).boxed().toList();
-    return new Nature(Kelvin.of(0), 1, 1, even, warmsPerMinute);
-  }
-
   /** One press of many; the same seed and kind give the same. */
   public static Nature of(long seed, PressKind kind) {
     SplittableRandom random = new SplittableRandom(seed);

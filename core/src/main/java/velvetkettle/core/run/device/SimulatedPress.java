@@ -40,9 +40,6 @@ public record SimulatedPress(
 
   private static final double WORKING = 150;
 
-  /** Within this of its setting it stands ready, K. */
-  private static final double READY = 1;
-
   /** What it shows over time: seconds from 0, and degrees of its display. */
   public record Track(List<Double> seconds, List<Double> celsius) {
     public Track {
@@ -119,10 +116,6 @@ public record SimulatedPress(
   /** What its display reads for a true mean of its platen, °C. */
   public double shown(double celsius) {
     return celsius + nature.readsHigh().degrees();
-  }
-
-  public boolean ready() {
-    return Math.abs(platen - target()) <= READY;
   }
 
   /**
