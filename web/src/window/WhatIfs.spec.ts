@@ -46,7 +46,9 @@ describe('what if', () => {
       whatIf('Platen 10 °C cooler', 9, true, 'COOLER_PLATEN'),
       whatIf('One layer of cotton', -4, true),
     ])
-    expect(widens(view)).toBe('What would widen it: Nothing over it, by 5 s; Pad inside, by 2 s')
+    expect(widens(view)).toBe(
+      'What would widen it: Nothing over it, 5 s more are safe; Pad inside, 2 s more are safe. Once kept, it gets a best point of its own.',
+    )
   })
 
   it('says so where nothing would, and that a measured press has a smaller oval', () => {

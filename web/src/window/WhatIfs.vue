@@ -42,6 +42,7 @@ const grave = (margins: { [question: string]: { verdict: string } }) =>
   <div v-if="data?.length" class="what-ifs">
     <p class="widens">
       <b>{{ $t('window.widens') }}</b> {{ widening || $t('window.widensNothing')
+      }}{{ widening ? `. ${$t('window.widensOwn')}` : ''
       }}{{ strays > UNMEASURED ? ` ${$t('window.widensMeasured')}` : '' }}
     </p>
     <h3>{{ $t('window.whatIf') }}</h3>
