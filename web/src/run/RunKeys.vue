@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Action } from './useStepKeys'
+
+/** The keys of a step, the one big key first; and what comes next. */
+const props = defineProps<{
+  action: Action
+  /** Whether the run is open, so that what is done is kept. */
+  ready: boolean
+  pressing: boolean
+  /** Whether this step's clock runs. */
+  counting: boolean
+  /** Whether a wait may be ended before its time. */
+  cuttable: boolean
+  first: boolean
+  noted: boolean
+  /** The next instruction; nothing after the last. */
+  next: string | null
+}>()
+defineEmits<{
+  act: []
+  pause: []
+  add: []
+  again: []
+  end: []
+  back: []
+  wrong: []
+}>()
+const does = computed(() => {
+  if (props.action === 'start') return props.pressing ? 'run.start' : 'run.wait'
+  return props.action === 'goOn' ? 'run.goOn' : 'run.done'
+})
+</script>
+
+<template>
+  <footer>
+    <button v-if="action === 'none'" type="button" class="big" @click="$emit('pause')">
+      {{ $t('run.pause') }} <kbd>P</kbd>
+    </button>
+    <button v-else type="button" class="big" :disabled="!ready" @click="$emit('act')">
+      {{ $t(does) }} <kbd>Space</kbd>
+    </button>
+    <button v-if="counting" type="button" class="plain" @click="$emit('add')">{{ $t('run.add') }}</button>
+    <button v-if="counting" type="button" class="plain" @click="$emit('again')">{{ $t('run.again') }}</button>
+    <button v-if="cuttable" type="button" class="plain" @click="$emit('end')">{{ $t('run.done') }}</button>
+    <button v-if="!counting && !first" type="button" class="plain" @click="$emit('back')">
+      {{ $t('run.back') }}
+    </button>
+    <button type="button" class="plain" @click="$emit('wrong')">
+      {{ $t(noted ? 'run.noted' : 'run.wrong') }}
+    </button>
+    <span class="spring" />
+    <p class="next">
+      <span>{{ $t('run.next') }}</span>
+      {{ next ?? $t('outcome.title') }}
+    </p>
+  </footer>
+</template>
+
+<style scoped src="./keys.css"></style>
+<style scoped>
+footer {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 96px;
+  padding: 8px 28px;
+  background: var(--velvet);
+}
+
+.next {
+  display: flex;
+  flex-direction: column;
+  max-width: 330px;
+  font-weight: 600;
+  text-align: right;
+}
+
+.next span {
+  color: var(--muted);
+  font-weight: 400;
+}
+
+@media (max-width: 899px) {
+  footer {
+    flex-wrap: wrap;
+  }
+}
+</style>
