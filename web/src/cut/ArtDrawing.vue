@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useNextFrame } from '@/shell/useNextFrame'
-import type { DesignReading } from './designs'
+import type { DesignReading, Fault } from './designs'
 
 /** A design as it is seen, or as it lies on the mat, with the places that fail. */
 const props = defineProps<{
   reading: DesignReading
   onMat: boolean
-  /** The fault that is looked at: its layer and its number. */
-  chosen?: { layer: number; fault: number } | null
+  /** The one that is looked at. */
+  chosen?: Fault | null
   faults?: boolean
   boxes?: { x: number; y: number; width: number; height: number }[]
   letters?: string

@@ -3,10 +3,10 @@ import { computed } from 'vue'
 import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 import { useNextFrame } from '@/shell/useNextFrame'
-import type { DesignReading } from './designs'
+import type { DesignReading, Fault } from './designs'
 
 /** What fails, the worst first, over all colours. */
-const props = defineProps<{ reading: DesignReading; chosen: { layer: number; fault: number } | null }>()
+const props = defineProps<{ reading: DesignReading; chosen: Fault | null }>()
 const emit = defineEmits<{ choose: [layer: number, fault: number] }>()
 const { title } = useVocabulary()
 const SHOWN = 60

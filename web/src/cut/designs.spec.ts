@@ -4,6 +4,7 @@ import {
   newDesign,
   ownColours,
   readBy,
+  resized,
   withDesign,
   wrongAt,
   type ArtView,
@@ -70,6 +71,24 @@ describe('a new design', () => {
     const twice = withDesign(once, { ...once.designs[0]!, width: 80 })
     expect(twice.designs).toHaveLength(1)
     expect(twice.designs[0]!.width).toBe(80)
+  })
+
+  it('grows with the letters that are set in it', () => {
+    const letters = {
+      colour: '#1d3c6e',
+      x: 5,
+      y: 10,
+      width: 30,
+      height: 8,
+      baseline: 6,
+      text: 'CREW',
+      face: 'PLAIN' as const,
+    }
+    const design = { ...newDesign(decoration, art, 'film-smooth'), replacements: [letters] }
+    const twice = resized(design, 120)
+    expect(twice.width).toBe(120)
+    expect(twice.replacements).toEqual([{ ...letters, x: 10, y: 20, width: 60, height: 16, baseline: 12 }])
+    expect(resized(twice, 60)).toEqual(design)
   })
 
   it('is read anew for all but the number of its copies', () => {

@@ -8,6 +8,20 @@ export type LayoutView = Schemas['LayoutView']
 export type Mat = Schemas['MatView']
 export type LaidPiece = Schemas['LaidPiece']
 
+/** Which place that fails: its layer and its number in it. */
+export interface Fault {
+  layer: number
+  fault: number
+}
+
+/** Letters that are typed for a broken shape and not yet set. */
+export interface Typing {
+  colour: string
+  box: Schemas['LetterBox']
+  /** The letters as a path; empty before they are drawn. */
+  path: string
+}
+
 /** Mats of common sizes, mm. */
 export const MATS: { width: number; length: number }[] = [
   { width: 300, length: 300 },
@@ -40,6 +54,23 @@ export function newDesign(decoration: DecorationForm, art: ArtView, medium: stri
     })),
     replacements: [],
     print: { border: 2, pageWidth: 210, pageHeight: 297, pageMargin: 10 },
+  }
+}
+
+/** At another width; letters were set for this one, and grow with it. */
+export function resized(design: Design, to: number): Design {
+  const factor = to / design.width
+  return {
+    ...design,
+    width: to,
+    replacements: design.replacements.map((each) => ({
+      ...each,
+      x: each.x * factor,
+      y: each.y * factor,
+      width: each.width * factor,
+      height: each.height * factor,
+      baseline: each.baseline * factor,
+    })),
   }
 }
 
