@@ -1,45 +1,45 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
-import { App } from 'ant-design-vue'
-import { answer, api, Problem, type DecorationForm } from '@/api/client'
+import { answer, api } from '@/api/client'
 import GarmentStation from '@/cloth/GarmentStation.vue'
 import CutStation from '@/cut/CutStation.vue'
 import HeatStory from '@/heat/HeatStory.vue'
 import CheckStation from '@/log/CheckStation.vue'
-import { when } from '@/quantity/when'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
-import { blankTicket, formOf } from './blankTicket'
-import { currentOption, decorationOf, needsCutting } from './currentOption'
-import MethodStation from './MethodStation.vue'
-import PressStation from './PressStation.vue'
 import type { OwnSetting } from '@/window/useTrial'
 import { useTried } from '@/window/useTried'
-import { STATIONS, type StationName } from './stations'
-import { takeStart } from './startWith'
+import BesideTheWork from './BesideTheWork.vue'
+import { blankTicket, formOf } from './blankTicket'
+import { currentOption, decorationOf } from './currentOption'
+import MethodStation from './MethodStation.vue'
+import PressStation from './PressStation.vue'
 import SinceThen from './SinceThen.vue'
-import StackDrawer from './StackDrawer.vue'
-import StationRibbon from './StationRibbon.vue'
+import { takeStart } from './startWith'
+import { STATIONS, type StationName } from './stations'
+import TicketHead from './TicketHead.vue'
 import TicketStack from './TicketStack.vue'
-import { useMakePlan, usePlan, useSaveTicket, useTicket } from './useTicket'
+import { useKeeping } from './useKeeping'
 import { usePreview } from './usePreview'
+import { useTaking } from './useTaking'
+import { usePlan, useTicket } from './useTicket'
 import { useTicketDraft } from './useTicketDraft'
 
+/** One ticket on its way through the stations. */
 const route = useRoute()
 const router = useRouter()
 const { t } = useI18n()
-const { message } = App.useApp()
 
 const ticketId = computed(() => (route.name === 'new-ticket' ? undefined : (route.params.id as string)))
 const station = computed<StationName>(() =>
   ticketId.value ? (route.params.station as StationName) || 'garment' : 'garment',
 )
 
-const { id, form, dirty, restored, base, reset } = useTicketDraft(ticketId.value ?? 'new')
+const draft = useTicketDraft(ticketId.value ?? 'new')
+const { form, dirty, restored, base, reset } = draft
 const { data: ticket, isPending, error, refetch } = useTicket(ticketId)
 const { data: presses } = useQuery({
   queryKey: ['presses'],
@@ -51,13 +51,8 @@ const pressName = computed(
 const planId = computed(() => ticket.value?.planId)
 const { data: stored } = usePlan(planId)
 const preview = usePreview(form)
-const save = useSaveTicket()
-const makePlan = useMakePlan()
-const stale = ref(false)
-const problem = ref<Problem | null>(null)
 const looking = ref<string | null>(null)
 const repeats = ref<{ id: string; name: string } | null>(null)
-const wide = useMediaQuery('(min-width: 900px)')
 
 /** A new ticket begins blank, with a cloth from Cloth memory, or as an earlier one. */
 function beginNew(pressId: string) {
@@ -80,13 +75,6 @@ watch(
     else if (!ticketId.value && presses.value?.items[0]) beginNew(presses.value.items[0].id)
   },
   { immediate: true },
-)
-
-watch(
-  () => [ticket.value?.version, form.value?.version],
-  ([server, typed]) => {
-    stale.value = dirty.value && server !== undefined && typed !== undefined && server > typed
-  },
 )
 
 const plan = computed(() => preview.data.value ?? null)
@@ -143,6 +131,7 @@ const told = computed(() => {
       }
     : null
 })
+
 function go(to: StationName) {
   if (ticketId.value) void router.push({ name: 'ticket', params: { id: ticketId.value, station: to } })
 }
@@ -150,68 +139,29 @@ function go(to: StationName) {
 STATIONS.forEach((name, index) => useKey(String(index + 1), () => go(name)))
 useKey('l', () => go('check'))
 
-async function keep(): Promise<boolean> {
-  if (!form.value) return false
-  problem.value = null
-  const target = ticketId.value ?? id.value
-  try {
-    const kept = await save.mutateAsync({ id: target, form: form.value })
-    reset(formOf(kept))
-    return true
-  } catch (e) {
-    if (!(e instanceof Problem)) throw e
-    problem.value = e
-    if (e.kind === 'stale') stale.value = true
-    else message.error(e.message)
-    return false
-  }
+const { keep, keeping, problem, stale, target } = useKeeping(draft, ticket, ticketId)
+const { take, settle, flow, planning } = useTaking({
+  ticketId,
+  form,
+  plan,
+  keep,
+  onOpen: ({ id }) => {
+    at.value = id
+    looking.value = null
+  },
+  onPlanned: (cutting) => {
+    if (station.value !== 'press') go(cutting ? 'cut' : 'press')
+  },
+})
+/** For the thing that is looked at, where none is named. */
+function takeFor(medium: string, id = art.value?.id, own?: OwnSetting | null) {
+  if (id) void take(medium, id, own)
 }
+const busy = computed(() => keeping.value || planning.value)
 
 async function keepAndChoose() {
-  const target = ticketId.value ?? id.value
-  if (await keep()) await router.push({ name: 'ticket', params: { id: target, station: 'method' } })
-}
-
-/** Settles one thing, or leaves it to sheet, trade and heat, and plans anew. */
-async function settle(id: string, own: OwnSetting | null) {
-  const medium = form.value?.decorations.find((one) => one.id === id)?.medium
-  if (medium) await take(medium, id, own)
-}
-
-/** Takes a medium; the plan is made once every decoration has one. */
-async function take(medium: string, id?: string, own?: OwnSetting | null) {
-  const taken = form.value?.decorations.find((one) => one.id === (id ?? art.value?.id))
-  if (!form.value || !ticketId.value || !taken) return
-  const before = { medium: taken.medium, own: taken.own }
-  Object.assign(taken, { medium, own: own === undefined ? taken.own : own })
-  if (!(await keep())) {
-    Object.assign(taken, before)
-    return
-  }
-  const next = form.value.decorations.find((one) => one.medium === null)
-  if (next) {
-    message.info(t('together.next', { what: taken.description }))
-    at.value = next.id
-    looking.value = null
-    return
-  }
-  try {
-    await makePlan.mutateAsync({ ticketId: ticketId.value, planId: crypto.randomUUID() })
-    const cut = form.value.decorations.some(({ id, medium: chosen }) =>
-      needsCutting(decorationOf(plan.value, id)?.options.find((option) => option.medium === chosen)),
-    )
-    if (station.value !== 'press') go(cut ? 'cut' : 'press')
-  } catch (e) {
-    message.error(e instanceof Problem ? e.message : String(e))
-  }
-}
-
-/** What the art at Cut says of a thing is kept in the ticket. */
-async function flow(id: string, by: Partial<DecorationForm>) {
-  const thing = form.value?.decorations.find((one) => one.id === id)
-  if (!thing) return
-  Object.assign(thing, by)
-  if (await keep()) message.info(t('cut.flowed'))
+  const id = target.value
+  if (await keep()) await router.push({ name: 'ticket', params: { id, station: 'method' } })
 }
 
 async function load() {
@@ -226,30 +176,11 @@ function drop() {
 }
 
 watch([station, at], () => (looking.value = null))
-
-const heading = computed(() => (ticketId.value ? form.value?.title : t('ticket.new')))
-const subtitle = computed(() => {
-  if (!ticket.value || !form.value) return ''
-  const what = t('ticket.subtitle', {
-    pieces: form.value.pieces,
-    garment: form.value.garment.name,
-    on: form.value.decorations.map(({ description }) => description).join(', '),
-  })
-  return `${what} · ${t('ticket.due', { when: when(form.value.dueAt) })}`
-})
 </script>
 
 <template>
   <div class="ticket">
-    <div class="head">
-      <div class="title">
-        <h1>
-          <span v-if="ticket" class="number">{{ ticket.name }}</span> {{ heading }}
-        </h1>
-        <p class="muted">{{ subtitle }}</p>
-      </div>
-      <StationRibbon :current="station" :stations="ticket?.stations ?? []" :ticket-id="ticketId" />
-    </div>
+    <TicketHead :ticket="ticket ?? null" :form="form" :station="station" :ticket-id="ticketId" />
     <div v-if="stale" role="alert" class="notice stale">
       {{ $t('ticket.stale') }} <a-button size="small" @click="load">{{ $t('ticket.load') }}</a-button>
     </div>
@@ -271,7 +202,7 @@ const subtitle = computed(() => {
               :presses="presses?.items ?? []"
               :plan="plan"
               :problem="problem"
-              :keeping="save.isPending.value"
+              :keeping="keeping"
               @keep="keepAndChoose"
             />
             <MethodStation
@@ -284,9 +215,9 @@ const subtitle = computed(() => {
               :error="preview.error.value"
               :taken="ticket?.planCurrent || form.decorations.length > 1 ? (art?.medium ?? null) : null"
               :shown="shown?.medium ?? null"
-              :busy="save.isPending.value || makePlan.isPending.value"
+              :busy="busy"
               @look="looking = $event"
-              @take="take"
+              @take="takeFor"
               @fix="go('garment')"
             />
             <CutStation
@@ -305,7 +236,7 @@ const subtitle = computed(() => {
               :ticket="ticket"
               :stored="stored ?? null"
               :presses="presses?.items ?? []"
-              :busy="save.isPending.value || makePlan.isPending.value"
+              :busy="busy"
               @method="go('method')"
               @tried="tried = $event"
               @settle="settle"
@@ -318,16 +249,11 @@ const subtitle = computed(() => {
           </template>
         </QueryState>
       </main>
-      <aside v-if="wide" class="side" :aria-label="$t('ticket.stack')">
+      <BesideTheWork>
         <TicketStack v-bind="stack" :small="told !== null">
           <HeatStory v-if="told" v-bind="told" @now="now = $event" />
         </TicketStack>
-      </aside>
-      <StackDrawer v-else>
-        <TicketStack v-bind="stack" :small="told !== null">
-          <HeatStory v-if="told" v-bind="told" @now="now = $event" />
-        </TicketStack>
-      </StackDrawer>
+      </BesideTheWork>
     </div>
   </div>
 </template>
@@ -337,41 +263,6 @@ const subtitle = computed(() => {
   display: flex;
   flex-direction: column;
   min-height: calc(100vh - var(--bar));
-}
-
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  justify-content: space-between;
-  gap: 8px 24px;
-  padding: 8px 20px;
-  border-bottom: 1px solid var(--line);
-  background: var(--sheet);
-}
-
-.title {
-  flex: 1 1 300px;
-  min-width: 0;
-}
-
-h1 {
-  overflow: hidden;
-  font-size: 26px;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-
-.title p {
-  overflow: hidden;
-  min-height: 20px;
-  font-size: 14px;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-
-.number {
-  margin-right: 6px;
 }
 
 .notice {
@@ -391,12 +282,6 @@ h1 {
 
 .work {
   padding: 16px 20px 32px;
-}
-
-.side {
-  padding: 16px 20px;
-  border-left: 1px solid var(--line);
-  background: var(--sheet);
 }
 
 @media (max-width: 899px) {

@@ -1,0 +1,94 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { App } from 'ant-design-vue'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { h, ref } from 'vue'
+import { api, type DecorationForm, type TicketForm } from '@/api/client'
+import { i18n } from '@/i18n'
+import { option, plan } from '@/testing/plans'
+import { unsettled } from '@/window/useTrial'
+import { blankDecoration } from './blankTicket'
+import { useTaking } from './useTaking'
+
+const thing = (id: string, medium: string | null = null): DecorationForm => ({
+  ...blankDecoration(),
+  id,
+  description: id,
+  medium,
+})
+const form = ref<TicketForm | null>(null)
+const keep = vi.fn<() => Promise<boolean>>()
+const opened: string[] = []
+const planned: boolean[] = []
+const put = vi.spyOn(api, 'PUT')
+
+function taking() {
+  let inside!: ReturnType<typeof useTaking>
+  const Inside = {
+    setup() {
+      inside = useTaking({
+        ticketId: ref('t'),
+        form,
+        plan: ref(plan),
+        keep,
+        onOpen: ({ id }) => opened.push(id),
+        onPlanned: (cutting) => planned.push(cutting),
+      })
+      return () => null
+    },
+  }
+  mount(() => h(App, () => h(Inside)), {
+    global: { plugins: [i18n, [VueQueryPlugin, { queryClient: new QueryClient() }]] },
+  })
+  return inside
+}
+
+beforeEach(() => {
+  form.value = { decorations: [thing('crest'), thing('back')] } as unknown as TicketForm
+  keep.mockReset().mockResolvedValue(true)
+  put.mockReset().mockResolvedValue({ data: {}, response: new Response() } as never)
+  opened.length = planned.length = 0
+})
+
+describe('a medium that is taken', () => {
+  it('leads to the next thing that has none, and makes no plan yet', async () => {
+    await taking().take(option.medium, 'crest')
+    expect(form.value!.decorations[0]!.medium).toBe(option.medium)
+    expect(opened).toEqual(['back'])
+    expect(put).not.toHaveBeenCalled()
+  })
+
+  it('has the plan made once every thing has one', async () => {
+    form.value!.decorations.pop()
+    await taking().take(option.medium, 'crest')
+    await flushPromises()
+    expect(put).toHaveBeenCalledOnce()
+    expect(planned).toHaveLength(1)
+  })
+
+  it('is given back where it could not be kept', async () => {
+    keep.mockResolvedValue(false)
+    form.value!.decorations[0]!.medium = 'flock'
+    await taking().take(option.medium, 'crest')
+    expect(form.value!.decorations[0]!.medium).toBe('flock')
+    expect(put).not.toHaveBeenCalled()
+  })
+})
+
+describe('a setting of the maker', () => {
+  it('is kept with the medium that is taken, and left again', async () => {
+    form.value!.decorations = [thing('crest', option.medium)]
+    const { settle } = taking()
+    const own = { ...unsettled(option.medium), dial: 150, time: 12 }
+    await settle('crest', own)
+    expect(form.value!.decorations[0]!.own).toEqual(own)
+    await settle('crest', null)
+    expect(form.value!.decorations[0]!.own).toBeNull()
+    expect(put).toHaveBeenCalledTimes(2)
+  })
+
+  it('needs a medium', async () => {
+    await taking().settle('crest', unsettled(option.medium))
+    expect(keep).not.toHaveBeenCalled()
+  })
+})

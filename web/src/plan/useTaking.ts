@@ -1,0 +1,75 @@
+import { App } from 'ant-design-vue'
+import type { Ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { Problem, type DecorationForm, type Plan, type TicketForm } from '@/api/client'
+import type { OwnSetting } from '@/window/useTrial'
+import { decorationOf, needsCutting } from './currentOption'
+import { useMakePlan } from './useTicket'
+
+interface Taking {
+  ticketId: Ref<string | undefined>
+  form: Ref<TicketForm | null>
+  /** What the planner says to the ticket as it is typed. */
+  plan: Ref<Plan | null>
+  keep: () => Promise<boolean>
+  /** A thing of the ticket is still without a medium. */
+  onOpen: (thing: DecorationForm) => void
+  /** A plan is made; whether something of it is cut or printed first. */
+  onPlanned: (cutting: boolean) => void
+}
+
+/** Takes media and settings for the things of a ticket, keeps them with it, and has the plan made. */
+export function useTaking({ ticketId, form, plan, keep, onOpen, onPlanned }: Taking) {
+  const { t } = useI18n()
+  const { message } = App.useApp()
+  const makePlan = useMakePlan()
+  const thingOf = (id: string) => form.value?.decorations.find((one) => one.id === id)
+
+  /** Takes a medium; the plan is made once every thing has one. */
+  async function take(medium: string, id: string, own?: OwnSetting | null) {
+    const thing = thingOf(id)
+    if (!form.value || !ticketId.value || !thing) return
+    const before = { medium: thing.medium, own: thing.own }
+    Object.assign(thing, { medium, own: own === undefined ? thing.own : own })
+    if (!(await keep())) {
+      Object.assign(thing, before)
+      return
+    }
+    const open = form.value.decorations.find((one) => one.medium === null)
+    if (open) {
+      message.info(t('together.next', { what: thing.description }))
+      onOpen(open)
+      return
+    }
+    await planAnew(ticketId.value, form.value)
+  }
+
+  async function planAnew(ticketId: string, kept: TicketForm) {
+    try {
+      await makePlan.mutateAsync({ ticketId, planId: crypto.randomUUID() })
+      onPlanned(
+        kept.decorations.some(({ id, medium }) =>
+          needsCutting(decorationOf(plan.value, id)?.options.find((option) => option.medium === medium)),
+        ),
+      )
+    } catch (e) {
+      message.error(e instanceof Problem ? e.message : String(e))
+    }
+  }
+
+  /** Settles one thing, or leaves it to sheet, trade and heat, and plans anew. */
+  async function settle(id: string, own: OwnSetting | null) {
+    const medium = thingOf(id)?.medium
+    if (medium) await take(medium, id, own)
+  }
+
+  /** What the art at Cut says of a thing is kept in the ticket. */
+  async function flow(id: string, by: Partial<DecorationForm>) {
+    const thing = thingOf(id)
+    if (!thing) return
+    Object.assign(thing, by)
+    if (await keep()) message.info(t('cut.flowed'))
+  }
+
+  return { take, settle, flow, planning: makePlan.isPending }
+}
