@@ -497,7 +497,7 @@ export default {
     wrong: 'Something is wrong',
     noted: 'Noted in the log',
     back: 'Back a step',
-    left: 's left',
+    left: 'left',
     over: 'Time. Open.',
     overWait: 'Time. Feel it.',
     paused: 'paused',

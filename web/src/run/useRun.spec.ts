@@ -9,6 +9,7 @@ interface Sent {
 
 let sent: Sent[] = []
 let answers = true
+let refuses = ''
 
 const progress = { step: 1, piecesDone: 0, finished: 0, trouble: 0 }
 
@@ -16,11 +17,18 @@ beforeEach(() => {
   localStorage.clear()
   sent = []
   answers = true
+  refuses = ''
   vi.stubGlobal(
     'fetch',
     vi.fn(async (request: Request) => {
       if (!answers) throw new TypeError('no answer')
       const text = await request.clone().text()
+      if (request.url.endsWith('/events') && refuses) {
+        return new Response(JSON.stringify({ detail: refuses }), {
+          status: 404,
+          headers: { 'content-type': 'application/problem+json' },
+        })
+      }
       if (request.url.endsWith('/events')) {
         sent.push({ url: request.url, body: JSON.parse(text) as Sent['body'] })
       }
@@ -48,10 +56,10 @@ describe('a run at the press', () => {
     await r.open()
     r.report('STEP_DONE', 1)
     r.report('STEP_DONE', 2)
-    await vi.waitFor(() => expect(r.waiting.value).toBe(0))
+    expect(r.waiting.value).toBe(0)
+    await vi.waitFor(() => expect(sent).toHaveLength(2))
     expect(sent.flatMap((s) => s.body.map((e) => e.kind))).toEqual(['STEP_DONE', 'STEP_DONE'])
     expect(new Set(sent.flatMap((s) => s.body.map((e) => e.id))).size).toBe(2)
-    expect(r.waiting.value).toBe(0)
     expect(r.progress.value.step).toBe(3)
   })
 
@@ -67,6 +75,33 @@ describe('a run at the press', () => {
     await r.send()
     expect(r.waiting.value).toBe(0)
     expect(sent).toHaveLength(1)
+  })
+
+  it('says why a report is refused, keeps it, and goes on once it is taken', async () => {
+    const r = run()
+    await r.open()
+    refuses = 'There is no such run.'
+    r.report('STEP_DONE', 1)
+    await flushPromises()
+    expect(r.problem.value?.message).toBe('There is no such run.')
+    expect(r.waiting.value).toBe(1)
+    refuses = ''
+    await r.send()
+    expect(r.problem.value).toBeNull()
+    expect(sent).toHaveLength(1)
+  })
+
+  it('says that reports stay here where no answer comes for long', async () => {
+    vi.useFakeTimers()
+    const r = run()
+    await r.open()
+    vi.stubGlobal('fetch', () => new Promise(() => undefined))
+    r.report('STEP_DONE', 1)
+    await vi.advanceTimersByTimeAsync(1_000)
+    expect(r.waiting.value).toBe(0)
+    await vi.advanceTimersByTimeAsync(4_000)
+    expect(r.waiting.value).toBe(1)
+    vi.useRealTimers()
   })
 
   it('lays what was not sent on top of what the server knows after a reload', async () => {

@@ -5,6 +5,9 @@ import { after, type EventKind, type Progress } from './progress'
 
 type Report = Schemas['RunEventForm']
 
+/** What is not sent is tried again after so long, ms. */
+const EVERY = 2_000
+
 /**
  * A run at the press. What happens is kept on this machine first and sent as soon as the application answers; the server takes each
  * report once, by its id.
@@ -14,6 +17,9 @@ export function useRun(runId: string, planId: string, steps: number) {
   const progress = ref<Progress>({ step: 1, piecesDone: 0, finished: 0, trouble: 0 })
   const ready = ref(false)
   const problem = ref<Problem | null>(null)
+  /** Whether what was reported stays here longer than a report takes. */
+  const late = ref(false)
+  const waiting = computed(() => (late.value ? unsent.value.length : 0))
   let sending: Promise<void> | null = null
 
   /** Starts the run, or finds it again; then lays what was not sent yet on top. */
@@ -51,9 +57,14 @@ export function useRun(runId: string, planId: string, steps: number) {
       const batch = unsent.value.slice(0, 200).map((r) => ({ ...toRaw(r) }))
       try {
         await answer(api.POST('/api/runs/{id}/events', { params: { path: { id: runId } }, body: batch }))
-      } catch {
+      } catch (e) {
+        late.value = true
+        // Refused, and not merely without an answer: the maker has to know why.
+        if (e instanceof Problem && !e.offline) problem.value = e
         return
       }
+      late.value = false
+      problem.value = null
       const sent = new Set(batch.map((r) => r.id))
       unsent.value = unsent.value.filter((r) => !sent.has(r.id))
     }
@@ -61,8 +72,11 @@ export function useRun(runId: string, planId: string, steps: number) {
 
   useIntervalFn(() => {
     if (!ready.value && problem.value?.offline) void open()
-    else if (unsent.value.length > 0) void send()
-  }, 2_000)
+    else if (unsent.value[0]) {
+      late.value ||= Date.now() - Date.parse(unsent.value[0].at) > EVERY
+      void send()
+    }
+  }, EVERY)
 
-  return { progress, ready, problem, open, report, send, waiting: computed(() => unsent.value.length) }
+  return { progress, ready, problem, open, report, send, waiting }
 }

@@ -136,6 +136,7 @@ class Pictures extends Journey {
     }
     page.keyboard().press("Space");
     page.clock().fastForward("00:09");
+    assertThat(page.locator(".unsent")).hasCount(0);
     save("at-the-press");
   }
 
