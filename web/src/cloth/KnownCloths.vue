@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { answer, api, type GarmentForm } from '@/api/client'
+import type { GarmentForm } from '@/api/client'
+import { useCloths } from './useCloths'
 
 const emit = defineEmits<{ choose: [garment: GarmentForm] }>()
-const { data } = useQuery({
-  queryKey: ['cloths'],
-  queryFn: () => answer(api.GET('/api/cloths', { params: { query: { size: 200 } } })),
-})
+const { data } = useCloths()
 const cloths = computed(() =>
   (data.value?.items ?? []).map((cloth) => ({ value: cloth.id, label: cloth.name })),
 )

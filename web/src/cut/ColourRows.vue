@@ -1,19 +1,15 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { answer, api } from '@/api/client'
 import { useVocabulary } from '@/speech/vocabulary'
 import type { Design } from './designs'
+import { useMaterials } from '@/shelf/useMaterials'
 
 /** The colours of a design: what each is cut from, which are cut as one, which are left out. */
 const design = defineModel<Design>({ required: true })
 const { t } = useI18n()
 const { title } = useVocabulary()
-const { data: shelf } = useQuery({
-  queryKey: ['materials'],
-  queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
-})
+const { data: shelf } = useMaterials()
 
 /** Those of the design's own medium first. */
 const materials = computed(() =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type GarmentForm, type Schemas } from '@/api/client'
@@ -10,13 +10,11 @@ import { capital } from '@/quantity/format'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import ClothForm from './ClothForm.vue'
+import { useCloths } from '@/cloth/useCloths'
 
 const router = useRouter()
 const { title } = useVocabulary()
-const { data, isPending, error, refetch } = useQuery({
-  queryKey: ['cloths'],
-  queryFn: () => answer(api.GET('/api/cloths', { params: { query: { size: 200 } } })),
-})
+const { data, isPending, error, refetch } = useCloths()
 
 const client = useQueryClient()
 const changing = ref<{ cloth: Schemas['KnownCloth'] | null } | null>(null)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answer, api, type Plan, type Problem, type Schemas, type TicketForm } from '@/api/client'
+import type { Plan, Problem, Schemas, TicketForm } from '@/api/client'
 import { useVocabulary } from '@/speech/vocabulary'
 import { missing } from './blankTicket'
 import CompareOptions from './CompareOptions.vue'
@@ -11,6 +10,7 @@ import RuledOutList from './RuledOutList.vue'
 import TogetherPanel from './TogetherPanel.vue'
 import type { OwnSetting } from '@/window/useTrial'
 import WindowPanel from '@/window/WindowPanel.vue'
+import { useMaterials } from '@/shelf/useMaterials'
 
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{
@@ -31,10 +31,7 @@ const emit = defineEmits<{
 const at = defineModel<string | undefined>('at')
 
 const { word, title } = useVocabulary()
-const { data: materials } = useQuery({
-  queryKey: ['materials'],
-  queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
-})
+const { data: materials } = useMaterials()
 const comparing = ref(false)
 /** The medium whose window is looked at, though its usual setting will not do. */
 const window = ref<{ medium: string; name: string } | null>(null)

@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
-import { answer, api } from '@/api/client'
 import GarmentStation from '@/cloth/GarmentStation.vue'
 import CutStation from '@/cut/CutStation.vue'
 import HeatStory from '@/heat/HeatStory.vue'
@@ -27,6 +25,7 @@ import { usePreview } from './usePreview'
 import { useTaking } from './useTaking'
 import { usePlan, useTicket } from './useTicket'
 import { useTicketDraft } from './useTicketDraft'
+import { usePresses } from '@/press/usePresses'
 
 /** One ticket on its way through the stations. */
 const route = useRoute()
@@ -41,10 +40,7 @@ const station = computed<StationName>(() =>
 const draft = useTicketDraft(ticketId.value ?? 'new')
 const { form, dirty, restored, base, reset } = draft
 const { data: ticket, isPending, error, refetch } = useTicket(ticketId)
-const { data: presses } = useQuery({
-  queryKey: ['presses'],
-  queryFn: () => answer(api.GET('/api/presses', { params: { query: {} } })),
-})
+const { data: presses } = usePresses()
 const pressName = computed(
   () => presses.value?.items.find((item) => item.id === form.value?.pressId)?.press.name ?? null,
 )

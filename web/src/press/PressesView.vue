@@ -14,16 +14,14 @@ import { difference } from './display'
 import MeasureDialog from './MeasureDialog.vue'
 import PressForm from './PressForm.vue'
 import WorkroomForm from './WorkroomForm.vue'
+import { usePresses } from './usePresses'
 
 const { t } = useI18n()
 const router = useRouter()
 const client = useQueryClient()
 const { title } = useVocabulary()
 const { temperature } = useUnits()
-const { data, isPending, error, refetch } = useQuery({
-  queryKey: ['presses'],
-  queryFn: () => answer(api.GET('/api/presses', { params: { query: {} } })),
-})
+const { data, isPending, error, refetch } = usePresses()
 const { data: workroom } = useQuery({
   queryKey: ['workroom'],
   queryFn: () => answer(api.GET('/api/workroom')),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api, type Schemas } from '@/api/client'
@@ -12,14 +12,12 @@ import { useUnits } from '@/quantity/units'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import MaterialForm from './MaterialForm.vue'
+import { useMaterials } from './useMaterials'
 
 const { length } = useUnits()
 const { word } = useVocabulary()
 const { t } = useI18n()
-const { data, isPending, error, refetch } = useQuery({
-  queryKey: ['materials'],
-  queryFn: () => answer(api.GET('/api/materials', { params: { query: { size: 200 } } })),
-})
+const { data, isPending, error, refetch } = useMaterials()
 const client = useQueryClient()
 const changing = ref<{ view: Schemas['MaterialView'] | null } | null>(null)
 

@@ -1,26 +1,17 @@
 package velvetkettle.core.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.Margins;
-import velvetkettle.core.heat.turn.Exposure;
 import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
 import velvetkettle.core.media.Film;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.plan.Settling.Settled;
 import velvetkettle.core.press.CoverSheet;
-import velvetkettle.core.press.Layer;
-import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Side;
-import velvetkettle.core.press.Stack;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
@@ -64,29 +55,14 @@ final class WhatIfs {
     held = own.at(recipe.dial().value(), recipe.time().value()).dried(recipe.drying().value());
   }
 
-  /**
-   * A change, and what is kept of it.
-   *
-   * @param dial what the display has to read for the same platen
-   * @param kept null where only more or less time makes up for it
-   * @param itself whether what is kept is the change, or makes up for it
-   */
-  private record Change(
-      WhatIf.Kind kind,
-      Sentence what,
-      Pressing pressing,
-      Celsius dial,
-      @Nullable OwnSetting kept,
-      @Nullable Sentence keeping,
-      boolean itself) {}
-
   List<WhatIf> all() {
     Compared before = Compared.of(now.pressing(), heat.bearing(now.pressing()));
-    List<Change> changes = changes();
-    return SideBySide.each(changes, change -> told(before, change));
+    List<Otherwise> changes = changes();
+    MakingUp makingUp = new MakingUp(heat, own, before);
+    return SideBySide.each(changes, makingUp::told);
   }
 
-  private List<Change> changes() {
+  private List<Otherwise> changes() {
     return Stream.of(
             covers(),
             withoutPrePress().stream(),
@@ -102,57 +78,13 @@ final class WhatIfs {
         .toList();
   }
 
-  private WhatIf told(Compared before, Change change) {
-    Compared after = Compared.of(change.pressing, heat.bearing(change.pressing));
-    OwnSetting kept = change.kept;
-    Sentence keeping = change.keeping;
-    if (kept == null || change.itself && after.margins().ruleOut()) {
-      OwnSetting so = kept == null ? own : kept;
-      String words = kept == null ? "whatif.keep.time" : "whatif.keep.so-for";
-      Optional<Seconds> longer = longer(before, change, after);
-      kept = longer.map(time -> so.at(change.dial, time)).orElse(null);
-      keeping = longer.map(time -> Sentence.of(words, time)).orElse(null);
-    }
-    return new WhatIf(
-        change.kind,
-        change.what,
-        after.difference(before),
-        after.told(before),
-        after.margins(),
-        Kelvin.of(Math.round(after.glueLine() - before.glueLine())),
-        after.room() - before.room(),
-        kept,
-        keeping);
-  }
-
-  /** The time that makes up for a change; empty where none does. */
-  private Optional<Seconds> longer(Compared before, Change change, Compared after) {
-    if (after.margins().ruleOut() && !after.onlyHoldFails()) {
-      return Optional.empty();
-    }
-    Seconds least = change.pressing.timeRange().low();
-    return after.secondsUntil(before.bond()).stream()
-        .flatMap(time -> Stream.of(time, time.compareTo(least) < 0 ? least : time))
-        .filter(time -> !ruledOut(change.pressing, time))
-        .findFirst();
-  }
-
-  private boolean ruledOut(Pressing pressing, Seconds time) {
-    return margins(pressing.at(pressing.platen(), time)).ruleOut();
-  }
-
-  /** Without what else heat would tell of it, which takes as long again. */
-  private Margins margins(Pressing pressing) {
-    return heat.bearing(pressing).after(Exposure.NONE);
-  }
-
-  private Change own(WhatIf.Kind kind, Sentence what, OwnSetting with, OwnSetting kept) {
-    return new Change(
+  private Otherwise own(WhatIf.Kind kind, Sentence what, OwnSetting with, OwnSetting kept) {
+    return new Otherwise(
         kind, what, pressed(job, with), dial(), kept, Sentence.of("whatif.keep.so"), true);
   }
 
-  private Change madeUpByTime(WhatIf.Kind kind, Sentence what, Pressing pressing) {
-    return new Change(kind, what, pressing, dial(), null, null, false);
+  private Otherwise madeUpByTime(WhatIf.Kind kind, Sentence what, Pressing pressing) {
+    return new Otherwise(kind, what, pressing, dial(), null, null, false);
   }
 
   private Celsius dial() {
@@ -170,7 +102,7 @@ final class WhatIfs {
         otherJob.decorations().stream().map(d -> d.id().equals(other.id()) ? other : d).toList());
   }
 
-  private Stream<Change> covers() {
+  private Stream<Otherwise> covers() {
     CoverSheet current = now.recipe().cover().value();
     return COVERS.stream()
         .filter(cover -> cover != current)
@@ -184,7 +116,7 @@ final class WhatIfs {
                     own.under(cover)));
   }
 
-  private Optional<Change> withoutPrePress() {
+  private Optional<Otherwise> withoutPrePress() {
     Seconds none = Seconds.of(0);
     return now.recipe().drying().value().count() == 0
         ? Optional.empty()
@@ -196,7 +128,7 @@ final class WhatIfs {
                 own.dried(none)));
   }
 
-  private Optional<Change> damp() {
+  private Optional<Otherwise> damp() {
     Workroom room = job.bench(now.tool()).workroom();
     if (room.humidity() >= DAMP) {
       return Optional.empty();
@@ -208,7 +140,7 @@ final class WhatIfs {
     Pressing pressing = pressed(damp, held);
     return Optional.of(
         dried.compareTo(now.recipe().drying().value()) > 0
-            ? new Change(
+            ? new Otherwise(
                 WhatIf.Kind.DAMP_ROOM,
                 what,
                 pressing,
@@ -219,7 +151,7 @@ final class WhatIfs {
             : madeUpByTime(WhatIf.Kind.DAMP_ROOM, what, pressing));
   }
 
-  private Change thicker() {
+  private Otherwise thicker() {
     Garment garment = job.garment();
     double weight =
         Math.min(3 * garment.fabric().weight().count(), THICKER * garment.weight().count());
@@ -230,7 +162,7 @@ final class WhatIfs {
         pressed(heavier, held));
   }
 
-  private Optional<Change> pad() {
+  private Optional<Otherwise> pad() {
     if (job.garment().kind().layers() < 2 || medium.side() == Side.BACK) {
       return Optional.empty();
     }
@@ -244,7 +176,7 @@ final class WhatIfs {
   }
 
   /** A press that is closed another way: by hand in place of by lever, or the other way round. */
-  private Optional<Change> otherPress() {
+  private Optional<Otherwise> otherPress() {
     boolean byHand = now.tool().kind().pressedByHand();
     return Stream.concat(Stream.of(job.press()), job.shop().drawer().stream())
         .filter(press -> press.kind().pressedByHand() != byHand)
@@ -255,10 +187,10 @@ final class WhatIfs {
   }
 
   /** At the same true temperature, whatever its display reads for it. */
-  private Change with(Press press) {
+  private Otherwise with(Press press) {
     Celsius shown = PlatenWriter.shown(now.pressing().platen(), press);
     OwnSetting kept = own.dial() == null ? own : own.at(shown, own.time());
-    return new Change(
+    return new Otherwise(
         WhatIf.Kind.OTHER_PRESS,
         Sentence.of("whatif.other-press", press.name()),
         pressed(job, held.at(shown, held.time()).with(press.name())),
@@ -268,7 +200,7 @@ final class WhatIfs {
         true);
   }
 
-  private Stream<Change> platens() {
+  private Stream<Otherwise> platens() {
     return Stream.of(
         platen(WhatIf.Kind.COOLER_PLATEN, "whatif.cooler-platen", -1),
         platen(WhatIf.Kind.HOTTER_PLATEN, "whatif.hotter-platen", 1));
@@ -278,7 +210,7 @@ final class WhatIfs {
    * The display is still at what the sheet says. What makes up for it is the display set as much
    * the other way.
    */
-  private Change platen(WhatIf.Kind kind, String what, int way) {
+  private Otherwise platen(WhatIf.Kind kind, String what, int way) {
     Pressing pressing = now.pressing();
     Celsius off = pressing.platen().plus(Kelvin.of(way * OFF.degrees()));
     Sentence saying = Sentence.of(what, OFF);
@@ -287,7 +219,7 @@ final class WhatIfs {
       return madeUpByTime(kind, saying, strayed);
     }
     Celsius shown = dial().plus(Kelvin.of(-way * OFF.degrees()));
-    return new Change(
+    return new Otherwise(
         kind,
         saying,
         strayed,
@@ -297,7 +229,7 @@ final class WhatIfs {
         false);
   }
 
-  private Optional<Change> fromBack() {
+  private Optional<Otherwise> fromBack() {
     return medium.side() == Side.BACK || own.fromBack() != null
         ? Optional.empty()
         : Optional.of(
@@ -309,36 +241,17 @@ final class WhatIfs {
   }
 
   /** Another layer of the same film over it, pressed together. */
-  private Optional<Change> secondLayer() {
+  private Optional<Otherwise> secondLayer() {
     return medium instanceof Film
         ? Optional.of(
             madeUpByTime(
                 WhatIf.Kind.SECOND_LAYER,
                 Sentence.of("whatif.second-layer"),
-                now.pressing().under(WhatIfs::doubled)))
+                now.pressing().under(SecondLayer::over)))
         : Optional.empty();
   }
 
-  /** The upper layer counts as a patch, so that the glue line stays that of the lower one. */
-  private static Turn.Closed doubled(Turn.Closed main) {
-    List<Layer> layers = new ArrayList<>(main.stack().layers());
-    List<Layer> film =
-        layers.stream()
-            .filter(l -> l.kind() == LayerKind.FILM || l.kind() == LayerKind.GLUE)
-            .map(l -> new Layer(LayerKind.PATCH, l.name(), l.thickness(), l.substance(), null))
-            .toList();
-    int first =
-        IntStream.range(0, layers.size())
-            .filter(n -> layers.get(n).kind() == LayerKind.FILM)
-            .findFirst()
-            .orElse(1);
-    layers.addAll(first, film);
-    Integer below = main.stack().glueLineBelow();
-    return main.over(
-        new Stack(main.stack().side(), layers, below == null ? null : below + film.size()));
-  }
-
-  private Optional<Change> warmCloth() {
+  private Optional<Otherwise> warmCloth() {
     if (now.recipe().drying().value().count() == 0) {
       return Optional.empty();
     }
