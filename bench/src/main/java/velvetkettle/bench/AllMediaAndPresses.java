@@ -8,8 +8,8 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.RememberedHeat;
-import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Planner;
+import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.press.PressKind;
 
 /**

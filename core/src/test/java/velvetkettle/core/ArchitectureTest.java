@@ -143,6 +143,25 @@ class ArchitectureTest {
       slices().matching("velvetkettle.core.heat.(*)..").should().beFreeOfCycles();
 
   @ArchTest
+  static final ArchRule aPlanIsMadeOfItsRooms =
+      noClasses()
+          .that()
+          .resideInAnyPackage(
+              "..plan.job..",
+              "..plan.recipe..",
+              "..plan.option..",
+              "..plan.rule..",
+              "..plan.order..",
+              "..plan.together..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("velvetkettle.core.plan", "..plan.trial..");
+
+  @ArchTest
+  static final ArchRule noCyclesWithinPlan =
+      slices().matching("velvetkettle.core.plan.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
   static final ArchRule namesOfTheTrade =
       noClasses().should().haveNameMatching(".*(Util|Utils|Manager|Helper|Impl)");
 

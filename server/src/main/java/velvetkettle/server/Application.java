@@ -9,7 +9,7 @@ import velvetkettle.core.heat.RememberedHeat;
 import velvetkettle.core.heat.window.RememberedMaps;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.plan.Planner;
-import velvetkettle.core.plan.Trials;
+import velvetkettle.core.plan.trial.Trials;
 
 /** Starts Velvet Kettle on this machine. */
 @SpringBootApplication

@@ -1,6 +1,6 @@
 /**
  * How pieces came out, and what the shop keeps of it. Enters: an outcome per run. Leaves: {@link
- * velvetkettle.core.plan.Experience} for the next plan.
+ * velvetkettle.core.plan.job.Experience} for the next plan.
  */
 @NullMarked
 package velvetkettle.core.log;

@@ -10,6 +10,7 @@ import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.Stitch;
 import velvetkettle.core.media.Stones;
 import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 

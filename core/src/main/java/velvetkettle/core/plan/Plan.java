@@ -3,6 +3,12 @@ package velvetkettle.core.plan;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.option.DecorationPlan;
+import velvetkettle.core.plan.together.Alternative;
+import velvetkettle.core.plan.together.Clash;
+import velvetkettle.core.plan.together.InOrder;
+import velvetkettle.core.plan.together.Placed;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 

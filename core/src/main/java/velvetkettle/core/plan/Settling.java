@@ -11,6 +11,21 @@ import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.Ground;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.OwnSetting;
+import velvetkettle.core.plan.order.OrderOfWork;
+import velvetkettle.core.plan.order.Pressings;
+import velvetkettle.core.plan.recipe.Evidence;
+import velvetkettle.core.plan.recipe.HeatEvidence;
+import velvetkettle.core.plan.recipe.PeelWait;
+import velvetkettle.core.plan.recipe.PlatenWriter;
+import velvetkettle.core.plan.recipe.Recipe;
+import velvetkettle.core.plan.recipe.RecipeWriter;
+import velvetkettle.core.plan.recipe.Recommended;
+import velvetkettle.core.plan.recipe.Source;
+import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Side;
@@ -31,11 +46,11 @@ import velvetkettle.core.quantity.Sentence;
  *       in it that forgives most.
  * </ol>
  */
-final class Settling {
+public final class Settling {
   private final HeatModel heat;
   private final WindowMaps maps;
 
-  Settling(HeatModel heat, WindowMaps maps) {
+  public Settling(HeatModel heat, WindowMaps maps) {
     this.heat = heat;
     this.maps = maps;
   }
@@ -45,10 +60,11 @@ final class Settling {
    *
    * @param pressing as heat saw it
    */
-  record Settled(Recipe recipe, Stack stack, Press tool, Pressing pressing, Judgement judgement) {}
+  public record Settled(
+      Recipe recipe, Stack stack, Press tool, Pressing pressing, Judgement judgement) {}
 
   /** At what is usual, or at what the maker settled. */
-  Settled usual(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+  public Settled usual(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
     return judged(job, decoration, writer, drafted(job, decoration, medium, tool, writer));
   }
@@ -56,14 +72,15 @@ final class Settling {
   /**
    * The same without hearing heat, where what heat says of it does not change how it is pressed.
    */
-  Pressing pressing(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+  public Pressing pressing(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
     Pressing drafted = drafted(job, decoration, medium, tool, writer).pressing;
     return bondsAfterPeel(drafted) ? usual(job, decoration, medium, tool).pressing : drafted;
   }
 
   /** At the setting that forgives most, where the maker left it to heat and heat speaks of it. */
-  Settled mostForgiving(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+  public Settled mostForgiving(
+      JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
     Settled usual = usual(job, decoration, medium, tool);
     OwnSetting own = decoration.own(medium);
     if (own.dial() != null || own.time() != null || !usual.pressing.isComputed()) {
@@ -81,7 +98,7 @@ final class Settling {
   }
 
   /** The best setting of a pressing's window; the pressing's own where that is as good. */
-  MostForgiving.Point best(Pressing pressing) {
+  public MostForgiving.Point best(Pressing pressing) {
     WindowMap map = maps.of(pressing);
     MostForgiving.Point usual = new MostForgiving.Point(pressing.platen(), pressing.time());
     return MostForgiving.of(map, platens(pressing), times(pressing), usual).orElse(usual);

@@ -8,11 +8,11 @@ import java.util.function.Function;
  * Does the same for several things at once, on all cores. A task for each, because a few take long
  * and most nearly nothing; a parallel stream would give a core all the long ones.
  */
-final class SideBySide {
+public final class SideBySide {
   private SideBySide() {}
 
   /** What each thing gives, in the order of the things; throws what the work throws. */
-  static <T, R> List<R> each(List<T> things, Function<T, R> work) {
+  public static <T, R> List<R> each(List<T> things, Function<T, R> work) {
     List<ForkJoinTask<R>> tasks =
         things.stream().map(thing -> ForkJoinTask.adapt(() -> work.apply(thing))).toList();
     return ForkJoinTask.invokeAll(tasks).stream().map(ForkJoinTask::join).toList();

@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.order.GarmentState;
+import velvetkettle.core.plan.order.Operation;
+import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 

@@ -1,6 +1,8 @@
 package velvetkettle.core.plan;
 
 import java.util.List;
+import velvetkettle.core.plan.order.Operation;
+import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.quantity.Seconds;
 
 /**

@@ -1,6 +1,6 @@
 /**
  * From a garment and what is to go on it to ranked methods, a recipe with evidence, and the order
- * of work. Enters: a {@link velvetkettle.core.plan.JobRequest}. Leaves: a {@link
+ * of work. Enters: a {@link velvetkettle.core.plan.job.JobRequest}. Leaves: a {@link
  * velvetkettle.core.plan.Plan}, which never changes once made.
  */
 @NullMarked

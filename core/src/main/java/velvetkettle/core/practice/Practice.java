@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.plan.Trials;
+import velvetkettle.core.plan.trial.Trials;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.run.device.Nature;
 import velvetkettle.core.run.device.SimulatedPress;

@@ -2,7 +2,7 @@ package velvetkettle.core.practice;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.plan.JobRequest;
+import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;

@@ -24,6 +24,13 @@ import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.Placement;
 import velvetkettle.core.media.Surface;
 import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.Experience;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.Shop;
+import velvetkettle.core.plan.job.Stock;
+import velvetkettle.core.plan.option.DecorationPlan;
+import velvetkettle.core.plan.option.RuledOut;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
@@ -32,27 +39,27 @@ import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.shelf.Material;
 
 /** The garments and presses that the tests of the plan work with. */
-final class Jobs {
-  static final Press BIG_PRESS =
+public final class Jobs {
+  public static final Press BIG_PRESS =
       new Press(
           "Big press",
           PressKind.PLATE_DRAW,
           Millimetres.of(400),
           Millimetres.of(500),
           Calibration.readsHigh(0));
-  static final Press MINI_PRESS =
+  public static final Press MINI_PRESS =
       new Press(
           "Mini press",
           PressKind.HAND_MINI,
           Millimetres.of(100),
           Millimetres.of(50),
           Calibration.NONE);
-  static final Press IRON =
+  public static final Press IRON =
       new Press(
           "Iron", PressKind.IRON_DRY, Millimetres.of(200), Millimetres.of(110), Calibration.NONE);
 
   /** A small shop: the five media that most shops begin with. */
-  static final Shop SMALL_SHOP =
+  public static final Shop SMALL_SHOP =
       new Shop(
           List.of(),
           List.of(
@@ -66,15 +73,15 @@ final class Jobs {
   private static final Colour WHITE = new Colour("white", Depth.WHITE, Hue.NEUTRAL);
 
   /** One for all tests of the plan, because they ask the same again and again. */
-  static final HeatModel HEAT = new RememberedHeat(new HeatMargins());
+  public static final HeatModel HEAT = new RememberedHeat(new HeatMargins());
 
   private Jobs() {}
 
-  static Planner planner() {
+  public static Planner planner() {
     return new Planner(HEAT);
   }
 
-  static Garment garment(
+  public static Garment garment(
       String name,
       GarmentKind kind,
       Blend blend,
@@ -95,7 +102,7 @@ final class Jobs {
         Size.ADULT);
   }
 
-  static Garment navyRowingTop() {
+  public static Garment navyRowingTop() {
     Colour navy = new Colour("navy", Depth.DARK, Hue.BLUE);
     return garment(
         "rowing top",
@@ -106,12 +113,12 @@ final class Jobs {
         DyeKind.DISPERSE);
   }
 
-  static Garment whiteBandTee() {
+  public static Garment whiteBandTee() {
     return garment(
         "band tee", GarmentKind.TOP, Blend.of(Fibre.COTTON), Fabric.JERSEY, WHITE, DyeKind.UNDYED);
   }
 
-  static Garment whiteStewardShirt() {
+  public static Garment whiteStewardShirt() {
     return garment(
         "steward shirt",
         GarmentKind.SHIRT,
@@ -121,7 +128,7 @@ final class Jobs {
         DyeKind.UNDYED);
   }
 
-  static Garment whitePanel() {
+  public static Garment whitePanel() {
     return garment(
         "stage panel",
         GarmentKind.PANEL,
@@ -131,7 +138,7 @@ final class Jobs {
         DyeKind.UNDYED);
   }
 
-  static Garment charcoalHalfZip() {
+  public static Garment charcoalHalfZip() {
     Colour charcoal = new Colour("charcoal", Depth.DARK, Hue.NEUTRAL);
     Blend blend = Blend.of(Fibre.COTTON, 70, Fibre.POLYESTER);
     return garment(
@@ -144,7 +151,7 @@ final class Jobs {
         Obstacle.ZIP);
   }
 
-  static Garment woolBlazer() {
+  public static Garment woolBlazer() {
     Colour maroon = new Colour("maroon", Depth.DARK, Hue.RED);
     return garment(
         "band blazer",
@@ -156,7 +163,7 @@ final class Jobs {
         Obstacle.POCKET);
   }
 
-  static Garment deckBag() {
+  public static Garment deckBag() {
     Colour yellow = new Colour("yellow", Depth.LIGHT, Hue.YELLOW);
     return garment(
         "deck bag",
@@ -167,7 +174,7 @@ final class Jobs {
         DyeKind.SOLUTION_DYED);
   }
 
-  static Artwork art(
+  public static Artwork art(
       ArtKind kind, double width, double height, int colours, Depth lightest, Placement placement) {
     return new Artwork(
         "art",
@@ -181,23 +188,23 @@ final class Jobs {
         null);
   }
 
-  static Artwork whiteLettering() {
+  public static Artwork whiteLettering() {
     return art(ArtKind.LETTERING, 250, 80, 1, Depth.WHITE, Placement.CHEST);
   }
 
-  static Artwork photograph() {
+  public static Artwork photograph() {
     return art(ArtKind.PHOTOGRAPH, 200, 260, 200, Depth.LIGHT, Placement.CHEST);
   }
 
-  static Artwork crest() {
+  public static Artwork crest() {
     return art(ArtKind.MADE_PATCH, 80, 80, 6, Depth.LIGHT, Placement.POCKET);
   }
 
-  static JobRequest job(Garment garment, Artwork artwork, int pieces) {
+  public static JobRequest job(Garment garment, Artwork artwork, int pieces) {
     return job(garment, artwork, pieces, BIG_PRESS, null, null);
   }
 
-  static JobRequest job(
+  public static JobRequest job(
       Garment garment,
       Artwork artwork,
       int pieces,
@@ -209,11 +216,11 @@ final class Jobs {
         garment, List.of(decoration), pieces, press, Workroom.USUAL, SMALL_SHOP, Experience.NONE);
   }
 
-  static DecorationPlan weigh(Garment garment, Artwork artwork) {
+  public static DecorationPlan weigh(Garment garment, Artwork artwork) {
     return planner().plan(job(garment, artwork, 1)).decorations().get(0);
   }
 
-  static RuledOut ruledOut(DecorationPlan plan, String medium) {
+  public static RuledOut ruledOut(DecorationPlan plan, String medium) {
     return plan.ruledOut().stream()
         .filter(out -> out.medium().equals(medium))
         .findFirst()

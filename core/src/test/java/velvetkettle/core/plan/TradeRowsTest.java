@@ -17,6 +17,8 @@ import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.PressMedium;
 import velvetkettle.core.media.school.School;
+import velvetkettle.core.plan.option.DecorationPlan;
+import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.rule.Rule;
 import velvetkettle.core.plan.rule.Rules;
 

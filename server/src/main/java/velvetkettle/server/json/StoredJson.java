@@ -10,8 +10,8 @@ import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.springframework.stereotype.Component;
-import velvetkettle.core.plan.JobRequest;
 import velvetkettle.core.plan.Plan;
+import velvetkettle.core.plan.job.JobRequest;
 
 /**
  * Writes values into jsonb columns and reads them back. Fields that a later version no longer has

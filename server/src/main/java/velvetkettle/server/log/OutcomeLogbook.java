@@ -2,7 +2,7 @@ package velvetkettle.server.log;
 
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import velvetkettle.core.plan.Experience;
+import velvetkettle.core.plan.job.Experience;
 import velvetkettle.server.Owner;
 import velvetkettle.server.plan.Logbook;
 

@@ -1,7 +1,7 @@
 package velvetkettle.server.plan;
 
 import java.util.UUID;
-import velvetkettle.core.plan.Experience;
+import velvetkettle.core.plan.job.Experience;
 
 /** What planning asks of the log, which stands behind it. */
 public interface Logbook {

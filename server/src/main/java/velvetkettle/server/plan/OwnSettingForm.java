@@ -6,7 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.function.DoubleFunction;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.plan.OwnSetting;
+import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;

@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import velvetkettle.core.plan.HeatStories;
 import velvetkettle.core.plan.Plan;
+import velvetkettle.core.plan.trial.HeatStories;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Page;
 

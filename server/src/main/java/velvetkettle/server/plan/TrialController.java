@@ -6,8 +6,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import velvetkettle.core.plan.Trials;
-import velvetkettle.core.plan.WhatIf;
+import velvetkettle.core.plan.trial.Trials;
+import velvetkettle.core.plan.trial.WhatIf;
 
 /** Settings tried before they are kept; nothing is stored. */
 @RestController

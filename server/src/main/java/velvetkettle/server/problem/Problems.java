@@ -25,7 +25,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import velvetkettle.core.cut.svg.UnreadableDrawingException;
-import velvetkettle.core.plan.RuledOutException;
+import velvetkettle.core.plan.option.RuledOutException;
 import velvetkettle.server.speech.Speech;
 import velvetkettle.server.speech.Units;
 

@@ -10,12 +10,12 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.media.ExtraPress;
-import velvetkettle.core.plan.JobRequest;
-import velvetkettle.core.plan.Option;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.RandomJobs;
-import velvetkettle.core.plan.Recipe;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.option.Option;
+import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.press.Substance;
 

@@ -1,8 +1,0 @@
-package velvetkettle.core.plan;
-
-import velvetkettle.core.media.ExtraPress;
-import velvetkettle.core.press.CoverSheet;
-import velvetkettle.core.press.Side;
-
-/** A press beside the main one, as the tool in hand is set for it. */
-public record ShortPress(ExtraPress.Kind kind, Side side, CoverSheet cover, Setting setting) {}

@@ -1,0 +1,124 @@
+package velvetkettle.core.plan.job;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Work;
+import velvetkettle.core.place.Placing;
+import velvetkettle.core.place.PlatenOnGarment;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Workroom;
+
+/**
+ * All that a plan is made from.
+ *
+ * @param pieces 1 to 10 000 alike garments
+ * @param decorations at least one, with different ids
+ * @param press the press it is meant for; a medium that this cannot do takes another of the shop's
+ * @param workroom the room that the cloth has lain in; a request kept without one lay in the usual
+ *     one
+ */
+public record JobRequest(
+    Garment garment,
+    List<Decoration> decorations,
+    int pieces,
+    Press press,
+    @Nullable Workroom workroom,
+    Shop shop,
+    Experience experience) {
+  public JobRequest {
+    decorations = List.copyOf(decorations);
+    if (decorations.isEmpty()) {
+      throw new IllegalArgumentException("a job puts at least one thing on the garment");
+    }
+    if (pieces < 1 || pieces > 10_000) {
+      throw new IllegalArgumentException("pieces are counted from 1 to 10000: " + pieces);
+    }
+    if (new HashSet<>(decorations.stream().map(Decoration::id).toList()).size()
+        < decorations.size()) {
+      throw new IllegalArgumentException("two decorations of a garment have the same id");
+    }
+  }
+
+  /** The same with other media taken; null where none is. */
+  public JobRequest withMedia(Function<Decoration, @Nullable String> taken) {
+    return withDecorations(decorations.stream().map(d -> d.with(taken.apply(d), d.own())).toList());
+  }
+
+  /** The same with other decorations. */
+  public JobRequest withDecorations(List<Decoration> changed) {
+    return new JobRequest(garment, changed, pieces, press, workroom, shop, experience);
+  }
+
+  /** What the work is done on and with, by one of the shop's tools. */
+  public Bench bench(Press tool) {
+    return new Bench(garment.asCloth(), tool, workroom == null ? Workroom.USUAL : workroom);
+  }
+
+  /** The tool for a decoration: what the maker settled, where that can do it, else the shop's. */
+  public Press toolFor(Decoration decoration, PressMedium medium) {
+    String wanted = decoration.own(medium).press();
+    Press first = wanted == null ? press : tool(wanted);
+    return shop.toolFor(medium, first).orElse(press);
+  }
+
+  /** What the Stacks of a decoration are laid up between. */
+  public Ground ground(Decoration decoration, PressMedium medium, Press tool) {
+    Boolean raised = decoration.own(medium).raised();
+    return new Ground(
+        garment, tool, raised == null ? placing(decoration, tool).insert() != null : raised);
+  }
+
+  /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */
+  public Placing placing(Decoration decoration, Press tool) {
+    Artwork art = decoration.artwork();
+    return PlatenOnGarment.of(
+        garment,
+        art.placement(),
+        decoration.spot(),
+        art.width(),
+        art.height(),
+        tool,
+        shop.drawer());
+  }
+
+  /** Where a decoration lies that is fixed without heat. */
+  public Placing unpressed(Decoration decoration) {
+    Artwork art = decoration.artwork();
+    return PlatenOnGarment.unpressed(
+        garment, art.placement(), decoration.spot(), art.width(), art.height(), press);
+  }
+
+  /** What is put on what, as the media see it. */
+  public Work work(Decoration decoration) {
+    return new Work(garment, decoration.artwork(), shop.schools());
+  }
+
+  /** The same in another room. */
+  public JobRequest in(Workroom room) {
+    return new JobRequest(garment, decorations, pieces, press, room, shop, experience);
+  }
+
+  /** The same on another garment. */
+  public JobRequest on(Garment other) {
+    return new JobRequest(other, decorations, pieces, press, workroom, shop, experience);
+  }
+
+  /** The decoration of that id; {@link IllegalArgumentException} where there is none. */
+  public Decoration decoration(String id) {
+    return decorations.stream()
+        .filter(decoration -> decoration.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no decoration " + id));
+  }
+
+  /** The press of that name; the one the job is meant for where the name is null or unknown. */
+  public Press tool(@Nullable String name) {
+    return shop.drawer().stream().filter(p -> p.name().equals(name)).findFirst().orElse(press);
+  }
+}

@@ -1,0 +1,156 @@
+package velvetkettle.core.plan.option;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.media.Artwork;
+import velvetkettle.core.media.CutFace;
+import velvetkettle.core.media.Palette;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.TransferPaper;
+import velvetkettle.core.plan.job.Experience;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.Stock;
+import velvetkettle.core.quantity.Sentence;
+
+/** How one medium does by every criterion that this job asks about. */
+public final class Scores {
+  /** Points of what is neither for nor against. */
+  private static final int EVEN = 3;
+
+  private final JobRequest job;
+  private final Garment garment;
+  private final Artwork artwork;
+  private final PressMedium medium;
+  private final List<Score> scores = new ArrayList<>();
+
+  private Scores(JobRequest job, Artwork artwork, PressMedium medium) {
+    this.job = job;
+    garment = job.garment();
+    this.artwork = artwork;
+    this.medium = medium;
+  }
+
+  /** What speaks for a medium and against it, criterion by criterion. */
+  public static List<Score> of(JobRequest job, Artwork artwork, PressMedium medium) {
+    Scores all = new Scores(job, artwork, medium);
+    all.log();
+    all.add(Criterion.WEAR, medium.wear(), "score.wear-" + medium.wear());
+    all.stretch();
+    all.add(Criterion.HAND, medium.hand(), "score.hand-" + medium.hand());
+    all.skin();
+    all.finish();
+    all.colours();
+    all.quantity();
+    all.contrast();
+    all.shelf();
+    return all.scores;
+  }
+
+  private void log() {
+    Optional<Experience.Result> result = job.experience().of(medium.key(), garment);
+    if (result.isEmpty()) {
+      add(Criterion.LOG, EVEN, "score.log-none");
+      return;
+    }
+    int good = result.get().good();
+    int all = good + result.get().bad();
+    int points = good >= result.get().bad() ? EVEN : 0;
+    add(Criterion.LOG, points, "reason.yours", good, all);
+  }
+
+  private void stretch() {
+    if (garment.stretchesFar()) {
+      boolean goes = medium.stretches();
+      add(Criterion.STRETCH, goes ? 5 : 1, goes ? "score.stretches" : "score.cracks");
+    }
+  }
+
+  /** Only where the inside of it lies on skin. */
+  private void skin() {
+    boolean worn = garment.kind() == GarmentKind.TOP || garment.kind() == GarmentKind.SHIRT;
+    if (worn) {
+      add(Criterion.SKIN, medium.skin(), "score.skin-" + medium.skin());
+    }
+  }
+
+  private void finish() {
+    Surface wanted = artwork.surface();
+    if (wanted == Surface.ANY) {
+      return;
+    }
+    boolean fixed = medium instanceof Sublimation || medium instanceof TransferPaper;
+    boolean missed = fixed && wanted == Surface.GLOSS;
+    add(Criterion.FINISH, missed ? 1 : 5, missed ? "score.finish-no" : "score.finish", wanted);
+  }
+
+  private void colours() {
+    boolean cut = medium.cutFace() == CutFace.GLUE_UP;
+    int each = artwork.colours();
+    int points = cut ? Math.max(0, 6 - each) : 5;
+    if (medium.palette() == Palette.FEW && each > 1) {
+      points = Math.max(0, points - 1);
+    }
+    add(Criterion.COLOURS, points, colours(cut, each), each);
+  }
+
+  private static String colours(boolean cut, int each) {
+    if (each == 1) {
+      return "score.colours-one";
+    }
+    return cut ? "score.colours-cut" : "score.colours-at-once";
+  }
+
+  private void quantity() {
+    int from = medium.worthFrom();
+    if (from == 1) {
+      add(Criterion.QUANTITY, 4, "score.quantity-any");
+    } else {
+      boolean run = job.pieces() >= from;
+      add(
+          Criterion.QUANTITY,
+          run ? 5 : 0,
+          run ? "score.quantity-run" : "score.quantity-small",
+          job.pieces(),
+          from);
+    }
+  }
+
+  private void contrast() {
+    boolean tinted = medium.transparent() && garment.colour().depth() == Depth.LIGHT;
+    add(
+        Criterion.CONTRAST,
+        tinted ? 2 : 5,
+        tinted ? "score.contrast-tinted" : "score.contrast",
+        garment.colour().name());
+  }
+
+  private void shelf() {
+    List<Stock> shelf = job.shop().shelf();
+    if (shelf.isEmpty()) {
+      return;
+    }
+    List<Stock> own = shelf.stream().filter(s -> s.medium().equals(medium.key())).toList();
+    boolean inColour =
+        medium.palette() == Palette.ANY
+            || own.stream().anyMatch(stock -> stock.depth() == artwork.lightest());
+    if (own.isEmpty()) {
+      add(Criterion.SHELF, 0, "score.shelf-none");
+    } else {
+      add(
+          Criterion.SHELF,
+          inColour ? 5 : EVEN,
+          inColour ? "score.shelf" : "score.shelf-other-colour",
+          own.get(0).colour());
+    }
+  }
+
+  private void add(Criterion criterion, int points, String why, Object... arguments) {
+    scores.add(new Score(criterion, points, Sentence.of(why, arguments)));
+  }
+}

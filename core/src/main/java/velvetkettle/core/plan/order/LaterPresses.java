@@ -1,0 +1,64 @@
+package velvetkettle.core.plan.order;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.plan.job.Ground;
+import velvetkettle.core.plan.order.OrderOfWork.Chosen;
+import velvetkettle.core.plan.order.OrderOfWork.Pressed;
+import velvetkettle.core.plan.recipe.Recipe;
+import velvetkettle.core.plan.recipe.Setting;
+import velvetkettle.core.plan.recipe.ShortPress;
+import velvetkettle.core.plan.recipe.StackBuilder;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * The presses of one thing as they come down on another that lies there already: under the same
+ * cover, without its carrier; through the cloth, where they meet the other side of the garment.
+ */
+public final class LaterPresses {
+  private LaterPresses() {}
+
+  /** Each press of the later thing that reaches the one that lies there; empty where none does. */
+  public static List<Turn.Closed> over(Garment garment, Chosen lying, Chosen later) {
+    Pressed pressed = later.worked();
+    if (pressed == null) {
+      return List.of();
+    }
+    LaterPresses.Lying there =
+        new LaterPresses.Lying(later.ground(garment), lying, later.isBehind(lying));
+    List<Turn.Closed> presses = new ArrayList<>();
+    Recipe recipe = pressed.recipe();
+    recipe.before().forEach(press -> presses.add(there.under(press)));
+    presses.add(there.under(recipe.side(), recipe.cover().value(), recipe.setting()));
+    recipe.after().forEach(press -> presses.add(there.under(press)));
+    return presses;
+  }
+
+  private record Lying(Ground ground, Chosen lying, boolean behind) {
+    Turn.Closed under(ShortPress later) {
+      return under(later.side(), later.cover(), later.setting());
+    }
+
+    Turn.Closed under(Side side, CoverSheet cover, Setting setting) {
+      return new Turn.Closed(
+          Sentence.of("story.turn", StepKind.PRESS),
+          stack((side == Side.BACK) != behind, cover),
+          setting.platen(),
+          setting.pressure(),
+          setting.time(),
+          Turn.Role.NONE);
+    }
+
+    private Stack stack(boolean through, CoverSheet cover) {
+      Pressed pressed = lying.press();
+      return through
+          ? StackBuilder.throughCloth(ground, pressed.medium(), cover)
+          : StackBuilder.secondPress(ground, pressed.medium(), cover);
+    }
+  }
+}

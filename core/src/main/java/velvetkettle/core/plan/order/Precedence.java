@@ -1,0 +1,128 @@
+package velvetkettle.core.plan.order;
+
+import java.util.Optional;
+import velvetkettle.core.cloth.Area;
+import velvetkettle.core.media.Layering;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.RaisedFilm;
+import velvetkettle.core.media.Stones;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.Web;
+import velvetkettle.core.place.Placing;
+import velvetkettle.core.plan.order.OrderOfWork.Chosen;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * What the trade says of two things on one garment, one of which lies there while the other is
+ * pressed [handbook 5.1, common practice, no source].
+ */
+public final class Precedence {
+  /** Under a sheet a medium bears a little more than its own window (engineering estimate), K. */
+  private static final double BEARS_ABOVE = 15;
+
+  private Precedence() {}
+
+  /** Why not, and what to change. */
+  public record Reason(Sentence why, Sentence lift) {}
+
+  /** Why the first cannot lie there while the second is pressed; empty where it can. */
+  public static Optional<Reason> against(Chosen first, Chosen second) {
+    if (first.decoration().id().equals(second.decoration().id())) {
+      return Optional.empty();
+    }
+    if (first.decoration().liesOver(second.decoration())) {
+      return because("lower-first", first, second);
+    }
+    if (second.decoration().liesOver(first.decoration()) && !layers(first, second)) {
+      return because("nothing-over-it", first, second);
+    }
+    return reaches(second, first) ? byHeat(first, second) : Optional.empty();
+  }
+
+  /** A print in the cloth is no layer: what goes with cloth goes on it. */
+  private static boolean layers(Chosen lower, Chosen upper) {
+    return medium(lower) instanceof Sublimation
+        || (medium(lower).layering() == Layering.BOTH
+            && medium(upper).layering() != Layering.ALONE);
+  }
+
+  private static Optional<Reason> byHeat(Chosen first, Chosen second) {
+    if (medium(first) instanceof RaisedFilm) {
+      return because("raised-last", first, second);
+    }
+    boolean ink = medium(second) instanceof Sublimation;
+    if (ink && !(medium(first) instanceof Sublimation)) {
+      return because("sublimation-first", first, second);
+    }
+    Celsius bears = bears(first);
+    Celsius platen = second.press().recipe().platen();
+    if (platen.compareTo(bears) > 0) {
+      return Optional.of(
+          new Reason(
+              Sentence.of("order.too-hot", name(first), name(second), platen, bears),
+              Sentence.of("order.too-hot.lift", name(second), bears)));
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<Reason> because(String key, Chosen first, Chosen second) {
+    return Optional.of(
+        new Reason(
+            Sentence.of("order." + key, name(first), name(second)),
+            Sentence.of("order." + key + ".lift", name(first), name(second))));
+  }
+
+  /** A print in the cloth bears what gas ink bears; it fades before, which the dose says. */
+  private static Celsius bears(Chosen first) {
+    double high = medium(first).window().temperature().high().degrees();
+    return Celsius.of(high + BEARS_ABOVE);
+  }
+
+  /**
+   * How much against practice it is, though possible: 0 or 1. Stones lie high and come last; an
+   * image comes before the web beside it.
+   */
+  public static int unusual(Chosen first, Chosen second) {
+    if (!reaches(second, first)) {
+      return 0;
+    }
+    boolean stones = medium(first) instanceof Stones && !(medium(second) instanceof Stones);
+    boolean webThenImage = medium(first) instanceof Web && isImage(medium(second));
+    return stones || webThenImage ? 1 : 0;
+  }
+
+  private static boolean isImage(PressMedium medium) {
+    return !(medium instanceof Web) && !(medium instanceof Stones) && !medium.hasOwnGround();
+  }
+
+  /** Whether the tool that presses one thing comes down on another that lies there. */
+  public static boolean reaches(Chosen pressed, Chosen lying) {
+    PressKind tool = pressed.press().press().kind();
+    if (tool == PressKind.WAND) {
+      return false;
+    }
+    boolean stacked =
+        pressed.decoration().liesOver(lying.decoration())
+            || lying.decoration().liesOver(pressed.decoration());
+    return stacked || comesDownOn(pressed, lying);
+  }
+
+  /** Face up, or through the cloth where the garment is turned over. */
+  private static boolean comesDownOn(Chosen pressed, Chosen lying) {
+    Placing press = pressed.placing();
+    Placing there = lying.placing();
+    Area art = press.face() == there.face() ? there.art() : there.behind();
+    return press.positions().stream().anyMatch(position -> position.overlaps(art));
+  }
+
+  /** As the maker calls it. */
+  public static String name(Chosen chosen) {
+    return chosen.decoration().artwork().description();
+  }
+
+  private static PressMedium medium(Chosen chosen) {
+    return chosen.press().medium();
+  }
+}

@@ -1,0 +1,95 @@
+package velvetkettle.core.plan.recipe;
+
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.Drying;
+import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.school.Dispute;
+import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.plan.job.Ground;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * How long the cloth is dried before a medium is laid on it: computed from its water and the room,
+ * but never less than the medium asks for; from practice for a tool that is moved or vented.
+ */
+final class DryingWriter {
+  /** The two schools that do not compute: flatten, or dry whatever the cloth is. */
+  private static final Seconds QUICK = Seconds.of(3);
+
+  private static final Seconds LONG = Seconds.of(12);
+
+  private final HeatModel heat;
+  private final Bench bench;
+  private final Garment garment;
+  private final Press press;
+  private final PressMedium medium;
+  private final Schools schools;
+
+  DryingWriter(HeatModel heat, Bench bench, PressMedium medium, Schools schools) {
+    this.heat = heat;
+    this.bench = bench;
+    garment = bench.garment();
+    press = bench.press();
+    this.medium = medium;
+    this.schools = schools;
+  }
+
+  Recommended<Seconds> drying(Celsius platen, Seconds mainPress) {
+    Seconds least = medium.leastDrying();
+    School school = schools.on(Dispute.PRE_PRESS);
+    if (school == School.PRE_PRESS_QUICK) {
+      return longer(least, QUICK, "why.school.pre-press-quick");
+    }
+    if (school == School.PRE_PRESS_LONG) {
+      return longer(least, LONG, "why.school.pre-press-long");
+    }
+    if (bench.isComputed()) {
+      return computedDrying(least, platen, mainPress);
+    }
+    if (garment.fabric().uneven()) {
+      return longer(least, Seconds.of(8), "why.dry-thick");
+    }
+    if (garment.blend().regain() >= 10) {
+      return longer(least, Seconds.of(8), "why.dry-thirsty");
+    }
+    return garment.blend().regain() >= 2
+        ? longer(least, Seconds.of(4), "why.dry-flat")
+        : longer(least, Seconds.of(3), "why.dry-synthetic");
+  }
+
+  /** The cloth's own water in this room, but never less than the medium asks for. */
+  private Recommended<Seconds> computedDrying(Seconds least, Celsius platen, Seconds mainPress) {
+    Drying drying =
+        heat.drying(
+            bench,
+            StackBuilder.prePress(new Ground(garment, press, false), platen),
+            platen,
+            press.kind().lightestUseful(),
+            mainPress);
+    Evidence why =
+        new Evidence(
+            Source.MODEL,
+            Sentence.of(
+                "why.dry-computed",
+                (int) Math.round(drying.held()),
+                bench.workroom().air(),
+                (int) Math.round(bench.workroom().humidity()),
+                drying.time(),
+                (int) Math.round(drying.left())));
+    return least.compareTo(drying.time()) > 0
+        ? Recommended.of(least, Evidence.trade("why.dry-medium", medium.term(), least), why)
+        : Recommended.of(drying.time(), why);
+  }
+
+  private Recommended<Seconds> longer(Seconds least, Seconds cloth, String why) {
+    return least.compareTo(cloth) > 0
+        ? Recommended.of(least, Evidence.trade("why.dry-medium", medium.term(), least))
+        : Recommended.of(cloth, Evidence.trade(why, cloth));
+  }
+}

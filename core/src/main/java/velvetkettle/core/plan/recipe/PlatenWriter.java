@@ -1,0 +1,141 @@
+package velvetkettle.core.plan.recipe;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.DyeRisk;
+import velvetkettle.core.heat.PracticeMargins;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.shelf.InstructionSheet;
+
+/**
+ * How hot the platen is, and what its display has to read: from the sheet or the window, cooler for
+ * dye and a cautious label, never near a fibre's limit where the window leaves room.
+ */
+public final class PlatenWriter {
+  /**
+   * Where in the window to go when dye or a cautious label asks for it: the cooler end, but not its
+   * very edge.
+   */
+  private static final double COOLER_END = 0.25;
+
+  /** What an iron can be set to, °C. */
+  public static final List<Celsius> IRON_DOTS =
+      List.of(Celsius.of(110), Celsius.of(150), Celsius.of(200));
+
+  private final Garment garment;
+  private final PressMedium medium;
+  private final InstructionSheet sheet;
+  private final Press press;
+
+  private PlatenWriter(Bench bench, PressMedium medium, InstructionSheet sheet) {
+    garment = bench.garment();
+    press = bench.press();
+    this.medium = medium;
+    this.sheet = sheet;
+  }
+
+  /** What the platen truly is, and what to set, with its evidence. */
+  public record Settled(Celsius platen, Recommended<Celsius> dial) {}
+
+  static Settled settle(Bench bench, PressMedium medium, InstructionSheet sheet) {
+    PlatenWriter writer = new PlatenWriter(bench, medium, sheet);
+    List<Evidence> why = new ArrayList<>();
+    Celsius platen = writer.platen(why);
+    return new Settled(platen, writer.dial(platen, why));
+  }
+
+  static CelsiusRange range(PressMedium medium, InstructionSheet sheet) {
+    CelsiusRange own = sheet.temperature();
+    return own != null ? own : medium.window().temperature();
+  }
+
+  /** What the display reads when the platen is so hot. */
+  public static Celsius shown(Celsius platen, Press press) {
+    return whole(platen.plus(press.calibration().readsHigh()));
+  }
+
+  private Celsius platen(List<Evidence> why) {
+    CelsiusRange range = range(medium, sheet);
+    Celsius wanted = startingPoint(range, why);
+    if (dyeHasToStayQuiet(garment, medium)) {
+      wanted = range.at(COOLER_END);
+      why.add(Evidence.trade("why.cooler-for-dye", garment.dye()));
+    } else if (garment.iron().warns()) {
+      wanted = range.at(COOLER_END);
+      why.add(Evidence.trade("why.cooler-for-label", garment.iron()));
+    }
+    Celsius highest = garment.blend().weakest().limit().minus(PracticeMargins.SAFE_CLEARANCE);
+    if (wanted.compareTo(highest) > 0) {
+      wanted = range.clamp(highest);
+      why.add(
+          new Evidence(
+              Source.LIMIT,
+              Sentence.of(
+                  "why.fibre-limit",
+                  garment.blend().weakest(),
+                  garment.blend().weakest().limit())));
+    }
+    return press.kind().iron() ? nearestDot(wanted, why) : whole(wanted);
+  }
+
+  private Celsius startingPoint(CelsiusRange range, List<Evidence> why) {
+    if (sheet.temperature() != null) {
+      why.add(
+          new Evidence(
+              Source.SHEET, Sentence.of("why.sheet-temperature", range.low(), range.high())));
+      return range.at(0.5);
+    }
+    why.add(Evidence.trade("why.window-temperature", medium.term(), range.low(), range.high()));
+    return medium.window().usualTemperature();
+  }
+
+  /**
+   * A blocker works best cool; without one the heat still stirs the dye below. A sublimated print
+   * has no film to stain.
+   */
+  static boolean dyeHasToStayQuiet(Garment garment, PressMedium medium) {
+    return DyeRisk.of(garment) != DyeRisk.NONE && !(medium instanceof Sublimation);
+  }
+
+  private static Celsius nearestDot(Celsius wanted, List<Evidence> why) {
+    Celsius nearest =
+        IRON_DOTS.stream()
+            .min(Comparator.comparingDouble(dot -> Math.abs(dot.degrees() - wanted.degrees())))
+            .orElseThrow();
+    why.add(Evidence.trade("why.iron-dots", nearest));
+    return nearest;
+  }
+
+  private static Celsius whole(Celsius temperature) {
+    return Celsius.of(Math.round(temperature.degrees()));
+  }
+
+  private Recommended<Celsius> dial(Celsius platen, List<Evidence> why) {
+    if (!press.kind().setInDegrees()) {
+      return new Recommended<>(platen, why);
+    }
+    if (press.calibration().measured() && press.calibration().readsHigh().degrees() != 0) {
+      why.add(
+          new Evidence(
+              Source.YOURS,
+              Sentence.of(
+                  press.calibration().readsHigh().degrees() > 0
+                      ? "why.reads-high"
+                      : "why.reads-low",
+                  press.name(),
+                  Kelvin.of(Math.abs(press.calibration().readsHigh().degrees())))));
+    } else if (!press.calibration().measured()) {
+      why.add(Evidence.trade("why.not-measured", press.name(), press.calibration().giveOrTake()));
+    }
+    return new Recommended<>(shown(platen, press), why);
+  }
+}

@@ -1,0 +1,336 @@
+package velvetkettle.core.plan.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.media.ExtraPress;
+import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Stones;
+import velvetkettle.core.media.Window;
+import velvetkettle.core.media.Work;
+import velvetkettle.core.media.school.School;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.OwnSetting;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.shelf.InstructionSheet;
+import velvetkettle.core.shelf.Material;
+
+/**
+ * Settles every number of a recipe for one medium on one garment and says why. The material's sheet
+ * wins over the family's window; nothing wins over a fibre's limit. Factors and additions: common
+ * practice, no source.
+ */
+public final class RecipeWriter {
+  /**
+   * A hand-held press gives an eighth of a plate press's pressure: practice takes twice the time.
+   */
+  private static final double HAND_FACTOR = 2;
+
+  /** Each further or thick layer that the heat has to cross on its way to the glue. */
+  private static final Seconds THICK_CLOTH = Seconds.of(5);
+
+  /** A shell that is still warm from the pre-press takes the shorter end. */
+  private static final double SHORT_END = 0.25;
+
+  /**
+   * Steam holds the cloth near 100 °C for long: one to two minutes [common practice, no source].
+   */
+  private static final Seconds BY_STEAM = Seconds.of(90);
+
+  private final Bench bench;
+  private final Garment garment;
+  private final Work work;
+  private final PressMedium medium;
+  private final InstructionSheet sheet;
+  private final Press press;
+  private final int positions;
+  private final OwnSetting own;
+
+  private RecipeWriter(
+      Bench bench,
+      Work work,
+      PressMedium medium,
+      InstructionSheet sheet,
+      int positions,
+      OwnSetting own) {
+    this.bench = bench;
+    garment = bench.garment();
+    this.work = work;
+    this.medium = medium;
+    this.sheet = sheet;
+    press = bench.press();
+    this.positions = positions;
+    this.own = own;
+  }
+
+  /**
+   * @param tool the press that does it, which is not always the one the job is meant for
+   */
+  public static RecipeWriter of(
+      JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+    return new RecipeWriter(
+        job.bench(tool),
+        job.work(decoration),
+        medium,
+        sheetFor(decoration, medium),
+        job.placing(decoration, tool).positions().size(),
+        decoration.own(medium));
+  }
+
+  private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
+    Material material = decoration.material();
+    return material != null && material.medium().equals(medium.key())
+        ? material.sheet()
+        : InstructionSheet.SILENT;
+  }
+
+  /**
+   * @param heat says how long the cloth is dried
+   */
+  public Recipe write(HeatModel heat) {
+    PlatenWriter.Settled hot = PlatenWriter.settle(bench, medium, sheet);
+    Celsius shown = own.dial();
+    if (shown != null) {
+      hot =
+          new PlatenWriter.Settled(
+              shown.minus(press.calibration().readsHigh()),
+              Recommended.of(shown, yours("why.own-dial", hot.dial().value())));
+    }
+    Recommended<Seconds> usual = time();
+    Seconds wanted = own.time();
+    Recommended<Seconds> time =
+        wanted == null ? usual : Recommended.of(wanted, yours("why.own-time", usual.value()));
+    return write(heat, hot, time);
+  }
+
+  /** At a setting that something else has settled. */
+  public Recipe write(HeatModel heat, PlatenWriter.Settled hot, Recommended<Seconds> time) {
+    Celsius platen = hot.platen();
+    Recommended<Celsius> dial = hot.dial();
+    Recommended<Peel> peel = peel();
+    Recommended<Pressure> pressure = pressure();
+    Setting main = new Setting(dial.value(), platen, time.value(), pressure.value());
+    return new Recipe(
+        dial,
+        platen,
+        time,
+        pressure,
+        peel,
+        PeelWait.usual(peel.value()),
+        cover(),
+        Recommended.of(
+            medium.orientation(),
+            Evidence.trade("why." + medium.orientation().term().key(), medium.orientation())),
+        medium.cutFace(),
+        medium.side(),
+        medium.glueSide(),
+        drying(heat, platen, time.value()),
+        coolBeforePlacing(),
+        extras(medium.before(work), main),
+        extras(after(), main),
+        medium.stitch(),
+        press.kind() == PressKind.WAND ? 1 : positions,
+        ToolWriter.of(press, medium, work, pressure.value(), sheet.steam()),
+        Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")),
+        keepBack());
+  }
+
+  private Recommended<Seconds> drying(HeatModel heat, Celsius platen, Seconds mainPress) {
+    Recommended<Seconds> usual =
+        new DryingWriter(heat, bench, medium, work.schools()).drying(platen, mainPress);
+    Seconds wanted = own.drying();
+    return wanted == null ? usual : Recommended.of(wanted, yours("why.own-time", usual.value()));
+  }
+
+  private boolean coolBeforePlacing() {
+    Boolean wanted = own.cooled();
+    return wanted == null ? medium.placedOnCoolCloth() || shellFromCold() : wanted;
+  }
+
+  private List<ExtraPress> after() {
+    List<ExtraPress> after = new ArrayList<>(medium.after(work));
+    Seconds back = own.fromBack();
+    if (back != null) {
+      after.add(ExtraPress.fromBack(CoverSheet.NONE, back.count()));
+    }
+    return after;
+  }
+
+  private static Evidence yours(String key, Object... arguments) {
+    return new Evidence(Source.YOURS, Sentence.of(key, arguments));
+  }
+
+  private List<ShortPress> extras(List<ExtraPress> presses, Setting main) {
+    return presses.stream()
+        .map(
+            extra ->
+                new ShortPress(
+                    extra.kind(), extra.side(), unlessClad(extra.cover()), setting(extra, main)))
+        .toList();
+  }
+
+  private Setting setting(ExtraPress extra, Setting main) {
+    Celsius own = extra.platen();
+    Seconds time = slowedByHand() ? extra.time().times(HAND_FACTOR) : extra.time();
+    if (own == null) {
+      return new Setting(main.dial(), main.platen(), time, main.pressure());
+    }
+    return new Setting(PlatenWriter.shown(own, press), own, time, main.pressure());
+  }
+
+  /** A platen clad in PTFE counts as that sheet: no second one. */
+  private CoverSheet unlessClad(CoverSheet cover) {
+    return cover == CoverSheet.PTFE && press.cladInPtfe() ? CoverSheet.NONE : cover;
+  }
+
+  private boolean shellFromCold() {
+    return pressedOnShell() && work.schools().keepTo(School.NYLON_COLD_AND_FULL);
+  }
+
+  private boolean pressedOnShell() {
+    return garment.fabric().shell() && medium.side() == Side.FACE && !medium.hasOwnGround();
+  }
+
+  /** The platen temperatures of the sheet, else of the trade. */
+  public CelsiusRange temperatureRange() {
+    return PlatenWriter.range(medium, sheet);
+  }
+
+  /** The times between which the medium works at the pressure that this press gives. */
+  public SecondsRange timeRange() {
+    SecondsRange range = sheetOrWindowTime();
+    return slowedByHand()
+        ? new SecondsRange(range.low().times(HAND_FACTOR), range.high().times(HAND_FACTOR))
+        : range;
+  }
+
+  private SecondsRange sheetOrWindowTime() {
+    SecondsRange own = sheet.time();
+    return own != null ? own : medium.window().time();
+  }
+
+  private boolean slowedByHand() {
+    return press.kind().pressedByHand() && wantedPressure().compareTo(Pressure.LIGHT) > 0;
+  }
+
+  private Recommended<Seconds> time() {
+    List<Evidence> why = new ArrayList<>();
+    SecondsRange range = sheetOrWindowTime();
+    Seconds time;
+    if (sheet.time() != null) {
+      why.add(sheetSays("why.sheet-time", range.low(), range.high()));
+      time = range.at(0.5);
+    } else {
+      why.add(Evidence.trade("why.window-time", medium.term(), range.low(), range.high()));
+      time = medium.window().usualTime();
+      if (pressedOnShell() && !shellFromCold()) {
+        time = range.at(SHORT_END);
+        why.add(Evidence.trade("why.shell-warm"));
+      }
+    }
+    if (bySteam()) {
+      why.add(Evidence.trade("why.stones-by-steam", BY_STEAM));
+      return new Recommended<>(BY_STEAM, why);
+    }
+    if (medium.side() == Side.BACK) {
+      int more = layersBeforeGlue() - 1 + (garment.fabric().uneven() ? 1 : 0);
+      for (int layer = 0; layer < more; layer++) {
+        time = time.plus(THICK_CLOTH);
+        why.add(Evidence.trade("why.thick-cloth", THICK_CLOTH));
+      }
+    }
+    if (slowedByHand()) {
+      time = time.times(HAND_FACTOR);
+      why.add(Evidence.trade("why.hand-pressure", press.name()));
+    }
+    return new Recommended<>(Seconds.of(Math.round(time.count())), why);
+  }
+
+  private boolean bySteam() {
+    return press.kind() == PressKind.IRON_STEAM
+        && medium instanceof Stones
+        && sheet.time() == null
+        && ToolWriter.steams(medium, work, sheet.steam());
+  }
+
+  private int layersBeforeGlue() {
+    return garment.obstacles().contains(Obstacle.POCKET)
+            || garment.obstacles().contains(Obstacle.LINING)
+        ? 2
+        : 1;
+  }
+
+  private Pressure wantedPressure() {
+    Pressure own = sheet.pressure();
+    return own != null ? own : medium.window().pressure();
+  }
+
+  private Recommended<Pressure> pressure() {
+    Pressure wanted = wantedPressure();
+    Evidence why =
+        sheet.pressure() != null
+            ? sheetSays("why.sheet-pressure", wanted)
+            : Evidence.trade("why.window-pressure", medium.term(), wanted, wanted.nominal());
+    Pressure firmest = press.kind().firmest();
+    return wanted.compareTo(firmest) <= 0
+        ? Recommended.of(wanted, why)
+        : Recommended.of(firmest, why, Evidence.trade("why.firmest", press.name(), firmest));
+  }
+
+  private Recommended<Peel> peel() {
+    Peel own = sheet.peel();
+    Window window = medium.window();
+    return own != null
+        ? Recommended.of(own, sheetSays("why.sheet-peel", own))
+        : Recommended.of(
+            window.peel(), Evidence.trade("why.window-peel", medium.term(), window.peel()));
+  }
+
+  private Recommended<CoverSheet> cover() {
+    CoverSheet bySheet = sheet.cover();
+    CoverSheet wanted = bySheet != null ? bySheet : medium.cover(work);
+    CoverSheet cover = unlessClad(wanted);
+    CoverSheet settled = own.cover();
+    if (settled != null) {
+      return Recommended.of(settled, yours("why.own-cover", cover));
+    }
+    if (cover != wanted) {
+      return Recommended.of(cover, Evidence.trade("why.cover-clad", press.name()));
+    }
+    return Recommended.of(
+        cover,
+        bySheet != null
+            ? sheetSays("why.sheet-cover", bySheet)
+            : Evidence.trade("why." + cover.term().key(), cover));
+  }
+
+  /** Whether a sheet says temperature or time. */
+  public boolean bySheet() {
+    return sheet.temperature() != null || sheet.time() != null;
+  }
+
+  private Recommended<Seconds> keepBack() {
+    boolean migration = PlatenWriter.dyeHasToStayQuiet(garment, medium) && !medium.hasOwnGround();
+    return migration
+        ? Recommended.of(Seconds.ofHours(72), Evidence.trade("why.keep-back-dye", garment.dye()))
+        : Recommended.of(Seconds.ofHours(24), Evidence.trade("why.keep-back"));
+  }
+
+  private static Evidence sheetSays(String key, Object... arguments) {
+    return new Evidence(Source.SHEET, Sentence.of(key, arguments));
+  }
+}

@@ -1,0 +1,141 @@
+package velvetkettle.core.plan.together;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.place.Placing;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.option.DecorationPlan;
+import velvetkettle.core.plan.option.Option;
+import velvetkettle.core.plan.order.Operation;
+import velvetkettle.core.plan.order.OrderOfWork;
+import velvetkettle.core.plan.order.OrderOfWork.Alone;
+import velvetkettle.core.plan.order.OrderOfWork.Chosen;
+import velvetkettle.core.plan.order.OrderOfWork.Pressed;
+import velvetkettle.core.plan.order.Precedence;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * One medium for each decoration of a garment, and whether they go together. What the maker took
+ * stays; for the rest the best media are tried that do.
+ */
+public final class Combination {
+  /** Of each decoration, from the best on. */
+  private static final int BEST = 4;
+
+  /** Orders of work that are looked for before one gives up. */
+  private static final int TRIED = 80;
+
+  private final JobRequest job;
+  private final List<DecorationPlan> plans;
+  private final List<Chosen> chosen;
+  private final Together together;
+
+  private Combination(JobRequest job, HeatModel heat, List<DecorationPlan> plans) {
+    this.job = job;
+    this.plans = plans;
+    List<Chosen> each = new ArrayList<>();
+    for (int i = 0; i < plans.size(); i++) {
+      each.add(Chosen.of(job, job.decorations().get(i), plans.get(i)));
+    }
+    chosen = each.stream().map(one -> one.among(each)).toList();
+    List<Alone> pressed = new ArrayList<>();
+    for (int i = 0; i < plans.size(); i++) {
+      Option option = plans.get(i).current();
+      if (option != null) {
+        pressed.add(new Alone(chosen.get(i), option.margins()));
+      }
+    }
+    together = Together.of(job, heat, pressed);
+  }
+
+  /** The best that go together; the best of each alone where none do. */
+  public static Combination best(JobRequest job, HeatModel heat, List<DecorationPlan> plans) {
+    Combination first = new Combination(job, heat, plans);
+    if (first.together.possible()) {
+      return first;
+    }
+    return choices(plans).stream()
+        .skip(1)
+        .limit(TRIED)
+        .map(choice -> new Combination(job, heat, choice))
+        .filter(combination -> combination.together.possible())
+        .findFirst()
+        .orElse(first);
+  }
+
+  /** All choices of media, those first that keep closest to the ranking. */
+  private static List<List<DecorationPlan>> choices(List<DecorationPlan> plans) {
+    List<Choice> choices = List.of(new Choice(List.of(), 0));
+    for (DecorationPlan plan : plans) {
+      List<Choice> longer = new ArrayList<>();
+      for (Choice choice : choices) {
+        int most = plan.taken() ? 1 : Math.max(1, Math.min(BEST, plan.options().size()));
+        for (int place = 0; place < most; place++) {
+          longer.add(choice.and(place == 0 ? plan : plan.with(plan.options().get(place)), place));
+        }
+      }
+      choices = longer;
+    }
+    return choices.stream()
+        .sorted(Comparator.comparingInt(Choice::worse))
+        .map(Choice::plans)
+        .toList();
+  }
+
+  private record Choice(List<DecorationPlan> plans, int worse) {
+    Choice and(DecorationPlan next, int places) {
+      List<DecorationPlan> longer = new ArrayList<>(plans);
+      longer.add(next);
+      return new Choice(longer, worse + places);
+    }
+  }
+
+  public List<DecorationPlan> decorations() {
+    return plans;
+  }
+
+  public Together together() {
+    return together;
+  }
+
+  /** Where everything lies; what lies on another thing unasked says so. */
+  public List<Placed> placed() {
+    return chosen.stream()
+        .map(
+            one -> {
+              Pressed pressed = one.pressed();
+              String press = pressed == null ? null : pressed.press().name();
+              Optional<Chosen> crossed = chosen.stream().filter(o -> crosses(one, o)).findFirst();
+              Placing placing =
+                  crossed
+                      .map(o -> Sentence.of("place.crosses", Precedence.name(o)))
+                      .map(one.placing()::and)
+                      .orElse(one.placing());
+              return new Placed(one.decoration().id(), press, placing);
+            })
+        .toList();
+  }
+
+  private static boolean crosses(Chosen one, Chosen other) {
+    return one != other
+        && one.placing().face() == other.placing().face()
+        && one.placing().art().overlaps(other.placing().art())
+        && !one.decoration().liesOver(other.decoration())
+        && !other.decoration().liesOver(one.decoration());
+  }
+
+  public List<Operation> operations() {
+    return OrderOfWork.of(
+        job, together.inOrder(), chosen.stream().filter(c -> c.pressed() == null).toList());
+  }
+
+  /** The same with another medium for one decoration. */
+  Combination with(HeatModel heat, int decoration, Option option) {
+    List<DecorationPlan> other = new ArrayList<>(plans);
+    other.set(decoration, plans.get(decoration).with(option));
+    return new Combination(job, heat, other);
+  }
+}

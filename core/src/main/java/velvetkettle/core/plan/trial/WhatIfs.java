@@ -1,0 +1,274 @@
+package velvetkettle.core.plan.trial;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.media.Film;
+import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.plan.Settling;
+import velvetkettle.core.plan.Settling.Settled;
+import velvetkettle.core.plan.SideBySide;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.OwnSetting;
+import velvetkettle.core.plan.recipe.PlatenWriter;
+import velvetkettle.core.plan.recipe.Recipe;
+import velvetkettle.core.plan.recipe.RecipeWriter;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.GramsPerSquareMetre;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * What would be if one thing were otherwise and temperature and time stayed as they are. Amounts:
+ * engineering estimates.
+ */
+final class WhatIfs {
+  private static final double DAMP = 90;
+  private static final double THICKER = 1.5;
+  private static final Kelvin OFF = Kelvin.of(10);
+  private static final Seconds FROM_BACK = Seconds.of(10);
+  private static final List<CoverSheet> COVERS =
+      List.of(CoverSheet.NONE, CoverSheet.PTFE, CoverSheet.PARCHMENT, CoverSheet.COTTON);
+
+  private final HeatModel heat;
+  private final Settling settling;
+  private final JobRequest job;
+  private final Decoration decoration;
+  private final PressMedium medium;
+  private final Settled now;
+
+  /** As the maker has it, and the same with every number held where it is now. */
+  private final OwnSetting own;
+
+  private final OwnSetting held;
+
+  WhatIfs(HeatModel heat, Settling settling, JobRequest job, Decoration decoration, Settled now) {
+    this.heat = heat;
+    this.settling = settling;
+    this.job = job;
+    this.decoration = decoration;
+    this.now = now;
+    medium = now.pressing().medium();
+    own = decoration.own(medium);
+    Recipe recipe = now.recipe();
+    held = own.at(recipe.dial().value(), recipe.time().value()).dried(recipe.drying().value());
+  }
+
+  List<WhatIf> all() {
+    Compared before = Compared.of(now.pressing(), heat.bearing(now.pressing()));
+    List<Otherwise> changes = changes();
+    MakingUp makingUp = new MakingUp(heat, own, before);
+    return SideBySide.each(changes, makingUp::told);
+  }
+
+  private List<Otherwise> changes() {
+    return Stream.of(
+            covers(),
+            withoutPrePress().stream(),
+            damp().stream(),
+            Stream.of(thicker()),
+            pad().stream(),
+            otherPress().stream(),
+            platens(),
+            fromBack().stream(),
+            secondLayer().stream(),
+            warmCloth().stream())
+        .flatMap(each -> each)
+        .toList();
+  }
+
+  private Otherwise own(WhatIf.Kind kind, Sentence what, OwnSetting with, OwnSetting kept) {
+    return new Otherwise(
+        kind, what, pressed(job, with), dial(), kept, Sentence.of("whatif.keep.so"), true);
+  }
+
+  private Otherwise madeUpByTime(WhatIf.Kind kind, Sentence what, Pressing pressing) {
+    return new Otherwise(kind, what, pressing, dial(), null, null, false);
+  }
+
+  private Celsius dial() {
+    return now.recipe().dial().value();
+  }
+
+  private Pressing pressed(JobRequest otherJob, OwnSetting with) {
+    Decoration other = decoration.with(medium.key(), with);
+    JobRequest changed = replacing(otherJob, other);
+    return settling.pressing(changed, other, medium, changed.toolFor(other, medium));
+  }
+
+  private JobRequest replacing(JobRequest otherJob, Decoration other) {
+    return otherJob.withDecorations(
+        otherJob.decorations().stream().map(d -> d.id().equals(other.id()) ? other : d).toList());
+  }
+
+  private Stream<Otherwise> covers() {
+    CoverSheet current = now.recipe().cover().value();
+    return COVERS.stream()
+        .filter(cover -> cover != current)
+        .filter(cover -> cover != CoverSheet.PTFE || !now.tool().cladInPtfe())
+        .map(
+            cover ->
+                own(
+                    WhatIf.Kind.COVER,
+                    Sentence.of("whatif.cover", cover),
+                    held.under(cover),
+                    own.under(cover)));
+  }
+
+  private Optional<Otherwise> withoutPrePress() {
+    Seconds none = Seconds.of(0);
+    return now.recipe().drying().value().count() == 0
+        ? Optional.empty()
+        : Optional.of(
+            own(
+                WhatIf.Kind.NO_PRE_PRESS,
+                Sentence.of("whatif.no-pre-press"),
+                held.dried(none),
+                own.dried(none)));
+  }
+
+  private Optional<Otherwise> damp() {
+    Workroom room = job.bench(now.tool()).workroom();
+    if (room.humidity() >= DAMP) {
+      return Optional.empty();
+    }
+    JobRequest damp = job.in(new Workroom(room.air(), DAMP));
+    Seconds dried =
+        RecipeWriter.of(damp, decoration, medium, now.tool()).write(heat).drying().value();
+    Sentence what = Sentence.of("whatif.damp-room", (int) DAMP);
+    Pressing pressing = pressed(damp, held);
+    return Optional.of(
+        dried.compareTo(now.recipe().drying().value()) > 0
+            ? new Otherwise(
+                WhatIf.Kind.DAMP_ROOM,
+                what,
+                pressing,
+                dial(),
+                own.dried(dried),
+                Sentence.of("whatif.keep.drying", dried),
+                false)
+            : madeUpByTime(WhatIf.Kind.DAMP_ROOM, what, pressing));
+  }
+
+  private Otherwise thicker() {
+    Garment garment = job.garment();
+    double weight =
+        Math.min(3 * garment.fabric().weight().count(), THICKER * garment.weight().count());
+    JobRequest heavier = job.on(garment.weighing(GramsPerSquareMetre.of(Math.round(weight))));
+    return madeUpByTime(
+        WhatIf.Kind.THICKER_CLOTH,
+        Sentence.of("whatif.thicker-cloth", (int) heavier.garment().weight().count()),
+        pressed(heavier, held));
+  }
+
+  private Optional<Otherwise> pad() {
+    if (job.garment().kind().layers() < 2 || medium.side() == Side.BACK) {
+      return Optional.empty();
+    }
+    boolean raised = job.ground(decoration, medium, now.tool()).raised();
+    return Optional.of(
+        own(
+            WhatIf.Kind.PAD,
+            Sentence.of(raised ? "whatif.pad-out" : "whatif.pad-in"),
+            held.raised(!raised),
+            own.raised(!raised)));
+  }
+
+  /** A press that is closed another way: by hand in place of by lever, or the other way round. */
+  private Optional<Otherwise> otherPress() {
+    boolean byHand = now.tool().kind().pressedByHand();
+    return Stream.concat(Stream.of(job.press()), job.shop().drawer().stream())
+        .filter(press -> press.kind().pressedByHand() != byHand)
+        .filter(press -> medium.tools().contains(press.kind()))
+        .filter(press -> job.bench(press).isComputed())
+        .findFirst()
+        .map(this::with);
+  }
+
+  /** At the same true temperature, whatever its display reads for it. */
+  private Otherwise with(Press press) {
+    Celsius shown = PlatenWriter.shown(now.pressing().platen(), press);
+    OwnSetting kept = own.dial() == null ? own : own.at(shown, own.time());
+    return new Otherwise(
+        WhatIf.Kind.OTHER_PRESS,
+        Sentence.of("whatif.other-press", press.name()),
+        pressed(job, held.at(shown, held.time()).with(press.name())),
+        shown,
+        kept.with(press.name()),
+        Sentence.of("whatif.keep.so"),
+        true);
+  }
+
+  private Stream<Otherwise> platens() {
+    return Stream.of(
+        platen(WhatIf.Kind.COOLER_PLATEN, "whatif.cooler-platen", -1),
+        platen(WhatIf.Kind.HOTTER_PLATEN, "whatif.hotter-platen", 1));
+  }
+
+  /**
+   * The display is still at what the sheet says. What makes up for it is the display set as much
+   * the other way.
+   */
+  private Otherwise platen(WhatIf.Kind kind, String what, int way) {
+    Pressing pressing = now.pressing();
+    Celsius off = pressing.platen().plus(Kelvin.of(way * OFF.degrees()));
+    Sentence saying = Sentence.of(what, OFF);
+    Pressing strayed = pressing.at(off, pressing.time()).withoutSheet();
+    if (!now.tool().kind().setInDegrees()) {
+      return madeUpByTime(kind, saying, strayed);
+    }
+    Celsius shown = dial().plus(Kelvin.of(-way * OFF.degrees()));
+    return new Otherwise(
+        kind,
+        saying,
+        strayed,
+        dial(),
+        own.at(shown, now.recipe().time().value()),
+        Sentence.of("whatif.keep.dial", shown),
+        false);
+  }
+
+  private Optional<Otherwise> fromBack() {
+    return medium.side() == Side.BACK || own.fromBack() != null
+        ? Optional.empty()
+        : Optional.of(
+            own(
+                WhatIf.Kind.FROM_BACK,
+                Sentence.of("whatif.from-back", FROM_BACK),
+                held.fromBack(FROM_BACK),
+                own.fromBack(FROM_BACK)));
+  }
+
+  /** Another layer of the same film over it, pressed together. */
+  private Optional<Otherwise> secondLayer() {
+    return medium instanceof Film
+        ? Optional.of(
+            madeUpByTime(
+                WhatIf.Kind.SECOND_LAYER,
+                Sentence.of("whatif.second-layer"),
+                now.pressing().under(SecondLayer::over)))
+        : Optional.empty();
+  }
+
+  private Optional<Otherwise> warmCloth() {
+    if (now.recipe().drying().value().count() == 0) {
+      return Optional.empty();
+    }
+    boolean cooled = now.recipe().coolBeforePlacing();
+    return Optional.of(
+        own(
+            WhatIf.Kind.WARM_CLOTH,
+            Sentence.of(cooled ? "whatif.warm-cloth" : "whatif.cool-cloth"),
+            held.cooled(!cooled),
+            own.cooled(!cooled)));
+  }
+}
