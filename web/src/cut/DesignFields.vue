@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import ChoiceField from '@/form/ChoiceField.vue'
 import LengthField from '@/form/LengthField.vue'
 import { useFields } from '@/form/fields'
 import SwitchField from '@/form/SwitchField.vue'
@@ -35,15 +36,12 @@ const newBlade = computed({
     <ColourRows v-model="design" />
     <div class="fields">
       <LengthField id="cut-width" v-model="width" :label="$t('cut.width')" :min="3" :max="3000" />
-      <div>
-        <label for="cut-overlap">{{ $t('cut.overlap') }}</label>
-        <a-select
-          id="cut-overlap"
-          v-model:value="overlap"
-          :aria-label="$t('cut.overlap')"
-          :options="options('overlap')"
-        />
-      </div>
+      <ChoiceField
+        id="cut-overlap"
+        v-model="overlap"
+        :label="$t('cut.overlap')"
+        :options="options('overlap')"
+      />
       <SwitchField v-if="!printed" id="cut-blade" v-model="newBlade" :label="$t('cut.newBlade')" />
     </div>
     <PrintFields v-if="printed" v-model="design" />
@@ -61,9 +59,5 @@ h3 {
   gap: 10px 16px;
   align-items: end;
   padding: 10px 0;
-}
-
-.fields :deep(.ant-select) {
-  width: 100%;
 }
 </style>

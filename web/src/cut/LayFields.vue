@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import ChoiceField from '@/form/ChoiceField.vue'
 import LengthField from '@/form/LengthField.vue'
 import NumberField from '@/form/NumberField.vue'
 import { useFields } from '@/form/fields'
@@ -41,30 +42,33 @@ const copies = computed({
 })
 const named = (mat: { width: number; length: number }) =>
   `${lengthIn(mat.width, length.value)} × ${lengthIn(mat.length, length.value)} ${length.value === 'inch' ? 'in' : 'mm'}`
-const mat = computed(() => `${props.form.lay.matWidth} ${props.form.lay.matLength}`)
 const options = computed(() =>
   props.mats.map((each) => ({ value: `${each.width} ${each.length}`, label: named(each) })),
 )
-
-function choose(value: string) {
-  const [matWidth, matLength] = value.split(' ').map(Number) as [number, number]
-  emit('change', { ...props.form, lay: { ...props.form.lay, matWidth, matLength } })
-}
+/** One of the usual mats; nothing where width and length are typed. */
+const mat = computed<string | null>({
+  get: () => {
+    const now = `${props.form.lay.matWidth} ${props.form.lay.matLength}`
+    return options.value.some(({ value }) => value === now) ? now : null
+  },
+  set: (chosen) => {
+    if (chosen === null) return
+    const [matWidth, matLength] = chosen.split(' ').map(Number) as [number, number]
+    emit('change', { ...props.form, lay: { ...props.form.lay, matWidth, matLength } })
+  },
+})
 </script>
 
 <template>
   <div class="fields">
-    <div v-if="!printed">
-      <label for="lay-mat">{{ $t('cut.matSize') }}</label>
-      <a-select
-        id="lay-mat"
-        :value="options.some((each) => each.value === mat) ? mat : undefined"
-        :placeholder="$t('cut.otherMat')"
-        :options="options"
-        :aria-label="$t('cut.matSize')"
-        @change="(value: unknown) => choose(value as string)"
-      />
-    </div>
+    <ChoiceField
+      v-if="!printed"
+      id="lay-mat"
+      v-model="mat"
+      :label="$t('cut.matSize')"
+      :hint="$t('cut.otherMat')"
+      :options="options"
+    />
     <LengthField
       v-if="!printed"
       id="lay-width"

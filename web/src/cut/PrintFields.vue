@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import ChoiceField from '@/form/ChoiceField.vue'
 import LengthField from '@/form/LengthField.vue'
 import { useFields } from '@/form/fields'
 import { PAGES, type Design } from './designs'
@@ -17,12 +18,13 @@ const field = (key: keyof Design['print']) =>
   })
 const border = field('border')
 const margin = field('pageMargin')
-const page = computed({
+const pages = PAGES.map(({ name }) => ({ value: name, label: name }))
+const page = computed<string | null>({
   get: () =>
     PAGES.find(
       ({ width, height }) =>
         width === design.value.print.pageWidth && height === design.value.print.pageHeight,
-    )?.name,
+    )?.name ?? null,
   set: (name) => {
     const chosen = PAGES.find((each) => each.name === name)
     if (chosen) {
@@ -36,15 +38,7 @@ const page = computed({
 <template>
   <div class="fields">
     <LengthField id="print-border" v-model="border" :label="$t('cut.border')" :min="-2" :max="30" />
-    <div>
-      <label for="print-page">{{ $t('cut.pageSize') }}</label>
-      <a-select
-        id="print-page"
-        v-model:value="page"
-        :aria-label="$t('cut.pageSize')"
-        :options="PAGES.map(({ name }) => ({ value: name, label: name }))"
-      />
-    </div>
+    <ChoiceField id="print-page" v-model="page" :label="$t('cut.pageSize')" :options="pages" />
     <LengthField id="print-margin" v-model="margin" :label="$t('cut.pageMargin')" :min="0" :max="50" />
   </div>
 </template>
@@ -55,9 +49,5 @@ const page = computed({
   grid-template-columns: repeat(3, minmax(128px, 200px));
   gap: 10px 14px;
   align-items: end;
-}
-
-.fields :deep(.ant-select) {
-  width: 100%;
 }
 </style>

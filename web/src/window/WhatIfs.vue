@@ -59,7 +59,7 @@ const grave = (margins: { [question: string]: { verdict: string } }) =>
     </div>
     <div v-if="opened" class="told sheet" role="status">
       <p>
-        <b>{{ opened.what }}:</b> {{ capital(opened.told.join('; ')) }}.
+        <b>{{ opened.what }}:</b> {{ opened.told.map(capital).join('. ') }}.
       </p>
       <p class="words">
         <span v-for="margin in opened.margins" :key="margin.question">

@@ -97,12 +97,12 @@ record Compared(Pressing pressing, Margins margins, Openings openings, double lo
 
   /** What matters most: a word that changes, the time, steam, or nothing. */
   Sentence difference(Compared before) {
-    List<Sentence> all = differences(before);
+    List<Sentence> all = differences(before, "");
     return all.isEmpty() ? Sentence.of("whatif.same") : all.get(0);
   }
 
   List<Sentence> told(Compared before) {
-    List<Sentence> all = differences(before);
+    List<Sentence> all = differences(before, "-told");
     double hotter = glueLine() - before.glueLine();
     if (Math.abs(hotter) >= KELVIN) {
       all.add(
@@ -114,13 +114,14 @@ record Compared(Pressing pressing, Margins margins, Openings openings, double lo
     return all;
   }
 
-  private List<Sentence> differences(Compared before) {
+  /** With the time that the same bond takes, as a difference or told in words. */
+  private List<Sentence> differences(Compared before, String how) {
     List<Sentence> all = words(before, true);
     if (reading().steam() > Steam.TOO_MUCH && before.reading().steam() <= Steam.TOO_MUCH) {
       all.add(Sentence.of("whatif.steam", (int) Math.round(reading().steam())));
     }
     all.addAll(words(before, false));
-    longer(before).ifPresent(all::add);
+    longer(before, how).ifPresent(all::add);
     return all;
   }
 
@@ -142,7 +143,7 @@ record Compared(Pressing pressing, Margins margins, Openings openings, double lo
     return word.name().toLowerCase(Locale.ROOT);
   }
 
-  private Optional<Sentence> longer(Compared before) {
+  private Optional<Sentence> longer(Compared before, String how) {
     Optional<Seconds> same = secondsUntil(before.bond());
     Optional<Seconds> then = before.secondsUntil(before.bond());
     if (same.isEmpty() || then.isEmpty()) {
@@ -154,6 +155,7 @@ record Compared(Pressing pressing, Margins margins, Openings openings, double lo
     return Math.abs(more) < SECOND
         ? Optional.empty()
         : Optional.of(
-            Sentence.of(more > 0 ? "whatif.longer" : "whatif.sooner", Seconds.of(Math.abs(more))));
+            Sentence.of(
+                (more > 0 ? "whatif.longer" : "whatif.sooner") + how, Seconds.of(Math.abs(more))));
   }
 }

@@ -37,6 +37,7 @@ import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
 
 /** Settings tried on one decoration: its window, a point of it, what would be otherwise. */
 class TrialsTest {
@@ -136,6 +137,16 @@ class TrialsTest {
   @DisplayName("one thing otherwise makes the difference that practice knows")
   void differences(WhatIf.Kind kind, String difference) {
     assertThat(whatIf(tee(), kind).difference().key()).isEqualTo(difference);
+  }
+
+  @Test
+  @DisplayName("what is short beside its name is told whole once it is opened")
+  void told() {
+    assertThat(whatIf(tee(), WhatIf.Kind.COVER).told())
+        .extracting(Sentence::key)
+        .contains("whatif.longer-told")
+        .doesNotContain("whatif.longer")
+        .endsWith("whatif.bond");
   }
 
   @Test
