@@ -1,5 +1,7 @@
 package velvetkettle.server.json;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -37,6 +39,10 @@ class JsonConfiguration {
             .featuresToEnable(
                 DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
                 DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
-                DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS);
+                DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+            // A null in a list is nobody's choice.
+            .postConfigurer(
+                mapper ->
+                    mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL)));
   }
 }

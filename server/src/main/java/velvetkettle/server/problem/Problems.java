@@ -1,10 +1,7 @@
 package velvetkettle.server.problem;
 
 import com.fasterxml.jackson.databind.JsonMappingException;
-import com.fasterxml.jackson.databind.exc.InvalidFormatException;
-import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.net.URI;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -125,7 +122,9 @@ class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     FieldProblem found =
         e.getCause() instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()
-            ? new FieldProblem(path(mapping), path(mapping) + ": " + what(mapping))
+            ? new FieldProblem(
+                Unreadable.where(mapping),
+                Unreadable.where(mapping) + ": " + Unreadable.what(mapping))
             : new FieldProblem(
                 "", "The request is not readable JSON, or it is larger than 500 kB.");
     return ResponseEntity.badRequest().body(fields("unreadable", List.of(found)));
@@ -162,34 +161,6 @@ class Problems extends ResponseEntityExceptionHandler {
       problem.setType(URI.create("urn:velvet-kettle:problem:" + status.value()));
     }
     return super.createResponseEntity(body, headers, status, request);
-  }
-
-  private static String path(JsonMappingException e) {
-    StringBuilder path = new StringBuilder();
-    for (JsonMappingException.Reference part : e.getPath()) {
-      String name = part.getFieldName();
-      path.append(name == null ? "[" + part.getIndex() + "]" : path.isEmpty() ? name : "." + name);
-    }
-    return path.toString();
-  }
-
-  private static String what(JsonMappingException e) {
-    if (e instanceof UnrecognizedPropertyException) {
-      return "there is no such field. Leave it out.";
-    }
-    if (e instanceof InvalidFormatException format && format.getTargetType().isEnum()) {
-      return "one of "
-          + Arrays.stream(format.getTargetType().getEnumConstants())
-              .map(Object::toString)
-              .collect(Collectors.joining(", "));
-    }
-    if (e.getOriginalMessage() != null && e.getOriginalMessage().contains("`null` into type")) {
-      return "is missing.";
-    }
-    Throwable cause = e.getCause();
-    String message =
-        cause instanceof IllegalArgumentException ? cause.getMessage() : e.getOriginalMessage();
-    return message == null ? "cannot be read" : message;
   }
 
   private static String said(Exception e) {

@@ -7,10 +7,19 @@ package velvetkettle.core.cut.letter;
  * @param baseline how far below the top the line is that they stand on; at most the height
  */
 public record LetterBox(double x, double y, double width, double height, double baseline) {
+  /** No art is larger, mm. */
+  private static final double LARGEST = 10_000;
+
   public LetterBox {
     if (!(width > 0 && height > 0 && baseline > 0 && baseline <= height + 1e-6)) {
       throw new IllegalArgumentException(
           "letters stand in a box that has a width, a height and a line within it");
+    }
+    if (!(Math.abs(x) <= LARGEST
+        && Math.abs(y) <= LARGEST
+        && width <= LARGEST
+        && height <= LARGEST)) {
+      throw new IllegalArgumentException("letters stand within 10 m of the corner of the art");
     }
   }
 }
