@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -17,6 +18,9 @@ import org.jspecify.annotations.Nullable;
 final class Unreadable {
   private static final Set<Class<?>> WHOLE =
       Set.of(int.class, Integer.class, long.class, Long.class);
+
+  /** So begins what the reader of JSON says by itself; it names classes. */
+  private static final List<String> READERS_OWN = List.of("Cannot ", "Unexpected token ");
 
   private Unreadable() {}
 
@@ -45,7 +49,7 @@ final class Unreadable {
     if (e.getCause() instanceof IllegalArgumentException ours && ours.getMessage() != null) {
       return ours.getMessage();
     }
-    if (message != null && !message.startsWith("Cannot ")) {
+    if (message != null && READERS_OWN.stream().noneMatch(message::startsWith)) {
       return message;
     }
     return e instanceof MismatchedInputException mismatched

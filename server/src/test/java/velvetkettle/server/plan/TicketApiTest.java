@@ -197,6 +197,10 @@ class TicketApiTest extends ServerTest {
         Arguments.of(
             "an id that is none", changed(PRESS, "no-id"), "pressId: should be an id of 36 signs."),
         Arguments.of(
+            "no moment",
+            changed("\"2026-11-26T16:00:00Z\"", "true"),
+            "dueAt: should be a moment such as 2026-05-04T09:30:00Z."),
+        Arguments.of(
             "a NUL", changed("Harbour Rowers, training", "a\\u0000b"), "title: holds a sign"),
         Arguments.of(
             "half a letter", changed("rowing top", "\\ud83d"), "garment.name: holds a sign"),
