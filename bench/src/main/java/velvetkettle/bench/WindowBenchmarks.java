@@ -1,5 +1,6 @@
 package velvetkettle.bench;
 
+import velvetkettle.core.media.MediaCatalogue;
 import java.util.Arrays;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicReference;
@@ -58,14 +59,15 @@ public final class WindowBenchmarks {
             pressing -> {
               asked.set(pressing);
               return WindowMap.of(pressing);
-            });
+            },
+            MediaCatalogue.TRADE);
     trials.window(job, "a", medium);
     Pressing pressing = asked.get();
     WindowMap map = WindowMap.of(pressing);
     double window = median(() -> WindowMap.of(pressing));
     double crowd = median(() -> crowd(pressing, map));
     WindowMap known = map;
-    Trials remembering = new Trials(new HeatMargins(), any -> known);
+    Trials remembering = new Trials(new HeatMargins(), any -> known, MediaCatalogue.TRADE);
     double whatIfs = median(() -> remembering.whatIfs(job, "a", medium));
     System.out.printf(
         "| %s | %.0f | %.0f | %.1f | %.0f |%n", name, window, crowd, crowd / window, whatIfs);

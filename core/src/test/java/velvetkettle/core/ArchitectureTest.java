@@ -76,6 +76,10 @@ class ArchitectureTest {
           .definedBy("..core.cloth..")
           .layer("press")
           .definedBy("..core.press..")
+          .layer("art")
+          .definedBy("..core.art..")
+          .layer("school")
+          .definedBy("..core.school..")
           .layer("media")
           .definedBy("..core.media..")
           .layer("shelf")
@@ -113,6 +117,10 @@ class ArchitectureTest {
           .whereLayer("media")
           .mayOnlyBeAccessedByLayers(
               "shelf", "place", "cut", "heat", "plan", "run", "log", "practice")
+          .whereLayer("art")
+          .mayOnlyAccessLayers("quantity", "cloth", "press")
+          .whereLayer("school")
+          .mayOnlyAccessLayers("quantity")
           .whereLayer("quantity")
           .mayNotAccessAnyLayer();
 

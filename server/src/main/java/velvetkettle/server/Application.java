@@ -8,6 +8,7 @@ import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.RememberedHeat;
 import velvetkettle.core.heat.window.RememberedMaps;
 import velvetkettle.core.heat.window.WindowMaps;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.trial.Trials;
 
@@ -16,6 +17,11 @@ import velvetkettle.core.plan.trial.Trials;
 public class Application {
   public static void main(String[] args) {
     SpringApplication.run(Application.class, args);
+  }
+
+  @Bean
+  MediaCatalogue media() {
+    return MediaCatalogue.TRADE;
   }
 
   @Bean
@@ -29,12 +35,12 @@ public class Application {
   }
 
   @Bean
-  Planner planner(HeatModel heat, WindowMaps maps) {
-    return new Planner(heat, maps);
+  Planner planner(HeatModel heat, WindowMaps maps, MediaCatalogue media) {
+    return new Planner(heat, maps, media);
   }
 
   @Bean
-  Trials trials(HeatModel heat, WindowMaps maps) {
-    return new Trials(heat, maps);
+  Trials trials(HeatModel heat, WindowMaps maps, MediaCatalogue media) {
+    return new Trials(heat, maps, media);
   }
 }

@@ -6,7 +6,6 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -62,8 +61,8 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
   /** Where no dye wanders into what lies there, or the computation does not know how. */
   private boolean practiceSpeaks() {
     return notModelled(pressing.garment())
-        || pressing.medium().hasOwnGround()
-        || pressing.medium() instanceof Sublimation
+        || pressing.medium().appearance().ownGround()
+        || pressing.medium().construction().dyesTheCloth()
         || reading.tint() == 0;
   }
 
@@ -78,7 +77,7 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
   }
 
   private Sentence said(String word) {
-    String about = pressing.medium().blocksDye() ? "blocked" : "open";
+    String about = pressing.medium().construction().blocksDye() ? "blocked" : "open";
     return Sentence.of("bleed.heat." + about + "." + word, pressing.garment().dye());
   }
 

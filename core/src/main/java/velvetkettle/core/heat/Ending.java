@@ -10,7 +10,6 @@ import velvetkettle.core.heat.dose.Softening;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;
@@ -48,7 +47,7 @@ public record Ending(Ended hold, Ended mark, Ended bleed) {
 
   private static Ended hold(Pressing pressing, Reading reading) {
     double bond = reading.bond();
-    String about = pressing.medium() instanceof Sublimation ? "print" : "glue";
+    String about = pressing.medium().construction().dyesTheCloth() ? "print" : "glue";
     Times times = Times.upTo(bond);
     if (bond < HoldMargin.TIGHT_FROM) {
       return Ended.of(Question.HOLD, Verdict.NO, "ended.hold." + about + ".no", times);

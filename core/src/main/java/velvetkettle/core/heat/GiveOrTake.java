@@ -19,6 +19,6 @@ public final class GiveOrTake {
     if (!pressing.press().calibration().measured()) {
       return UNMEASURED;
     }
-    return pressing.medium().side() == Side.FACE ? UNDER_FILM : THROUGH_CLOTH;
+    return pressing.medium().atPress().side() == Side.FACE ? UNDER_FILM : THROUGH_CLOTH;
   }
 }

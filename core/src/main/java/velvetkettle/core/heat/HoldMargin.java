@@ -4,7 +4,6 @@ import java.util.Set;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;
@@ -57,12 +56,12 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
   }
 
   private Sentence says(String word, double nineOfTen) {
-    String about = pressing.medium() instanceof Sublimation ? "print" : "glue";
+    String about = pressing.medium().construction().dyesTheCloth() ? "print" : "glue";
     return Sentence.of("hold.heat." + about + "." + word, Times.upTo(nineOfTen));
   }
 
   private Margin no(Sentence figure) {
-    if (pressing.medium() instanceof Sublimation) {
+    if (pressing.medium().construction().dyesTheCloth()) {
       return Margin.no(
           Question.HOLD,
           figure,
@@ -83,7 +82,7 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     if (steams) {
       margin = margin.warned(Sentence.of("hold.heat.steam", (int) Math.round(reading.steam())));
     }
-    if (reading.bond() > STRIKES_THROUGH && !(pressing.medium() instanceof Sublimation)) {
+    if (reading.bond() > STRIKES_THROUGH && !pressing.medium().construction().dyesTheCloth()) {
       margin = margin.warned(Sentence.of("hold.heat.strikes-through"));
     }
     return HARDLY_WETTED.contains(practice.reason().key())

@@ -10,7 +10,6 @@ import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
@@ -35,7 +34,7 @@ record LayersAbove(Pressing pressing, Act main) {
     List<Slowed> slowed = new ArrayList<>();
     if (!(main.turn() instanceof Turn.Closed closed)
         || closed.stack().glueLineBelow() == null
-        || pressing.medium() instanceof Sublimation) {
+        || pressing.medium().construction().dyesTheCloth()) {
       return slowed;
     }
     List<Layer> layers = closed.stack().layers();

@@ -5,7 +5,6 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
@@ -55,10 +54,10 @@ public final class PracticeMargins {
           Sentence.of("hold.too-short.lift", shortest));
     }
     Garment garment = pressing.garment();
-    if (garment.finish().repelsAdhesive() && !(pressing.medium() instanceof Sublimation)) {
+    if (garment.finish().repelsAdhesive() && !pressing.medium().construction().dyesTheCloth()) {
       return Margin.tight(Question.HOLD, figure, Sentence.of("hold.finish", garment.finish()));
     }
-    if (garment.fabric().shell() && !pressing.medium().bondsToShell()) {
+    if (garment.fabric().shell() && !pressing.medium().construction().bondsToShell()) {
       return Margin.tight(Question.HOLD, figure, Sentence.of("hold.shell"));
     }
     if (pressing.pressure().compareTo(pressing.medium().window().pressure()) < 0) {
@@ -114,10 +113,10 @@ public final class PracticeMargins {
     Garment garment = pressing.garment();
     int polyester = (int) Math.round(garment.blend().percent(Fibre.POLYESTER));
     Sentence figure = Sentence.of("bleed.figure", percent(polyester));
-    if (pressing.medium().hasOwnGround()) {
+    if (pressing.medium().appearance().ownGround()) {
       return Margin.safe(Question.BLEED, figure, Sentence.of("bleed.own-ground"));
     }
-    if (pressing.medium() instanceof Sublimation) {
+    if (pressing.medium().construction().dyesTheCloth()) {
       return Margin.safe(Question.BLEED, figure, Sentence.of("bleed.kraft"));
     }
     DyeRisk risk = DyeRisk.of(garment);
@@ -128,7 +127,7 @@ public final class PracticeMargins {
           Sentence.of(
               polyester == 0 ? "bleed.no-polyester" : "bleed.dye-stays", percent(polyester)));
     }
-    if (pressing.medium().blocksDye()) {
+    if (pressing.medium().construction().blocksDye()) {
       return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.blocked", garment.dye()));
     }
     if (risk == DyeRisk.SLIGHT || !pressing.artwork().showsStains()) {

@@ -2,50 +2,53 @@ package velvetkettle.core.media;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
-/** Every medium the planner weighs, in the order in which equals are listed. */
-public final class MediaCatalogue {
-  public static final NoHeat NO_HEAT = new NoHeat();
+/**
+ * The media that a planner weighs, in the order in which equals are listed.
+ *
+ * @param all with different keys; {@link IllegalArgumentException} else
+ */
+public record MediaCatalogue(List<Medium> all) {
+  /** Every medium that the trade knows. */
+  public static final MediaCatalogue TRADE =
+      new MediaCatalogue(
+          Stream.of(
+                  Films.ALL,
+                  Transfers.ALL,
+                  TransferPapers.ALL,
+                  Sublimations.ALL,
+                  Stones.ALL,
+                  Webs.ALL,
+                  Patches.ALL)
+              .flatMap(List::stream)
+              .toList());
 
-  private static final List<PressMedium> PRESSED =
-      List.of(
-          new EverydayFilm(),
-          new StretchFilm(),
-          new NylonFilm(),
-          new LowHeatFilm(),
-          new BlockerFilm(),
-          new GlitterFilm(),
-          new FlockFilm(),
-          new MetallicFilm(),
-          new ReflectiveFilm(),
-          new RaisedFilm(),
-          new PrintableFilm(),
-          new DigitalTransfer(),
-          new ScreenTransfer(),
-          new LightTransferPaper(),
-          new DarkTransferPaper(),
-          new DirectSublimation(),
-          new PrimedSublimation(),
-          new StoneSheet(),
-          new StoneStencil(),
-          new StoneWand(),
-          new LightWeb(),
-          new StrongWeb(),
-          new StretchWeb(),
-          new DoubleWeb(),
-          new StrongWebPatch());
-
-  private MediaCatalogue() {}
-
-  public static List<PressMedium> pressed() {
-    return PRESSED;
+  public MediaCatalogue {
+    all = List.copyOf(all);
+    if (all.stream().map(Medium::key).distinct().count() < all.size()) {
+      throw new IllegalArgumentException("two media have the same key");
+    }
   }
 
-  public static Optional<PressMedium> pressed(String key) {
-    return PRESSED.stream().filter(medium -> medium.key().equals(key)).findFirst();
+  /** The same with one more, last. */
+  public MediaCatalogue with(Medium another) {
+    return new MediaCatalogue(Stream.concat(all.stream(), Stream.of(another)).toList());
   }
 
-  public static boolean knows(String key) {
-    return key.equals(NO_HEAT.key()) || pressed(key).isPresent();
+  /** Empty for what is not pressed, for what nobody knows and for null. */
+  public Optional<Medium> find(@Nullable String key) {
+    return all.stream().filter(medium -> medium.key().equals(key)).findFirst();
+  }
+
+  /** {@link IllegalArgumentException} for what is not pressed and for what nobody knows. */
+  public Medium get(String key) {
+    return find(key).orElseThrow(() -> new IllegalArgumentException("unknown medium: " + key));
+  }
+
+  /** Whether it is one of these, or the way without heat. */
+  public boolean knows(String key) {
+    return NoHeat.is(key) || find(key).isPresent();
   }
 }

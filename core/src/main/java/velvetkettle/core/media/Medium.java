@@ -1,16 +1,67 @@
 package velvetkettle.core.media;
 
-import java.util.Set;
+import java.util.List;
+import velvetkettle.core.media.trait.Appearance;
+import velvetkettle.core.media.trait.AtPress;
+import velvetkettle.core.media.trait.Construction;
+import velvetkettle.core.media.trait.Feel;
+import velvetkettle.core.media.trait.Handling;
+import velvetkettle.core.media.trait.Palette;
+import velvetkettle.core.media.trait.PressedAgain;
+import velvetkettle.core.media.trait.Window;
+import velvetkettle.core.media.trait.Wording;
+import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Term;
 
-/** A way of putting something on a garment. */
-public sealed interface Medium permits PressMedium, NoHeat {
-  /** A stable key, as stored and as used in addresses. */
-  String key();
-
-  default Term term() {
-    return new Term("medium." + key());
+/**
+ * A way of putting something on a garment that heat and pressure fix. Its traits are all that
+ * rules, recipes, steps, drawings, words and layouts know of it: nothing asks which medium it is.
+ *
+ * @param key stable, as stored and as used in addresses; also the key of its name in the words
+ * @param window the settings between which it usually works on a plate press
+ */
+public record Medium(
+    String key,
+    Family family,
+    Window window,
+    Appearance appearance,
+    Construction construction,
+    Handling handling,
+    AtPress atPress,
+    PressedAgain again,
+    Feel feel,
+    Wording wording) {
+  public Medium {
+    if (construction.layers().isEmpty()) {
+      throw new IllegalArgumentException(key + " has no layers");
+    }
+    if (appearance.carries().isEmpty() || appearance.gives().isEmpty()) {
+      throw new IllegalArgumentException(key + " carries nothing, or has no finish");
+    }
+    if (atPress.tools().isEmpty()) {
+      throw new IllegalArgumentException(key + " can be pressed by nothing");
+    }
+    List.of(feel.hand(), feel.wear(), feel.skin()).forEach(points -> check(key, points));
   }
 
-  Set<ArtKind> carries();
+  private static void check(String key, int points) {
+    if (points < 1 || points > 5) {
+      throw new IllegalArgumentException(key + " feels 1 to 5, not " + points);
+    }
+  }
+
+  /** Its name. */
+  public Term term() {
+    return new Term("medium." + key);
+  }
+
+  /** Whether the shop prints it as a whole, and does not cut it colour by colour. */
+  public boolean printedHere() {
+    return appearance.palette() == Palette.ANY && handling.cutFace().worked();
+  }
+
+  /** Whether the garment is turned and the heat goes through its cloth. */
+  public boolean pressedFromBack() {
+    return atPress.side() == Side.BACK;
+  }
 }

@@ -1,17 +1,16 @@
 package velvetkettle.core.media;
 
-import java.util.EnumSet;
-import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Sew, tie or glue: what is left when the cloth cannot take a press. */
-public record NoHeat() implements Medium {
-  @Override
-  public String key() {
-    return "no-heat";
-  }
+public final class NoHeat {
+  /** Stands where the key of a medium would stand. */
+  public static final String KEY = "no-heat";
 
-  @Override
-  public Set<ArtKind> carries() {
-    return EnumSet.allOf(ArtKind.class);
+  private NoHeat() {}
+
+  /** Whether nothing is pressed; null is no choice yet. */
+  public static boolean is(@Nullable String medium) {
+    return KEY.equals(medium);
   }
 }

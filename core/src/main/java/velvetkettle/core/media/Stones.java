@@ -1,94 +1,109 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Peel.COLD;
+import static velvetkettle.core.media.trait.Peel.NONE;
+import static velvetkettle.core.press.LayerKind.CARRIER;
+import static velvetkettle.core.press.LayerKind.GLUE;
+import static velvetkettle.core.press.LayerKind.STONE;
+import static velvetkettle.core.press.Pressure.HAND;
+import static velvetkettle.core.press.Pressure.LIGHT;
+import static velvetkettle.core.press.Pressure.MEDIUM;
+import static velvetkettle.core.press.Substance.CARRIER_FILM;
+import static velvetkettle.core.press.Substance.STONE_GLUE;
+
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
-import velvetkettle.core.press.CoverSheet;
-import velvetkettle.core.press.Layer;
-import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Surface;
+import velvetkettle.core.media.trait.CoverChoice;
+import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.media.trait.ExtraPress;
+import velvetkettle.core.media.trait.Glue;
+import velvetkettle.core.media.trait.Handwork;
+import velvetkettle.core.media.trait.Layering;
+import velvetkettle.core.media.trait.Opacity;
+import velvetkettle.core.media.trait.Orientation;
+import velvetkettle.core.media.trait.SteamUse;
+import velvetkettle.core.media.trait.Wording;
+import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.Millimetres;
-import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
-/** Hot-fix stones: glass with glue on its back that melts into the cloth. */
-public sealed interface Stones extends PressMedium permits StoneSheet, StoneStencil, StoneWand {
-  @Override
-  default Set<ArtKind> carries() {
-    return Set.of(ArtKind.STONES);
-  }
+/**
+ * Hot-fix stones: glass with glue on its back that melts into the cloth. Windows: common practice,
+ * no source. Layer thicknesses: engineering estimates.
+ */
+final class Stones {
+  static final List<Medium> ALL =
+      List.of(
+          // Arranged on a carrier sheet. Once more without the film, then from the back, where the
+          // glue meets the cloth.
+          stones("stone-sheet", "do.press", "do.second-press-stones")
+              .window(150, 170, 15, 60, MEDIUM, COLD)
+              .usually(160, 30)
+              .lies(Orientation.ALREADY_REVERSED, CutFace.ALREADY_MADE)
+              .layer(CARRIER, "stone-carrier", 0.10, CARRIER_FILM)
+              .layer(STONE, "stone", 1.3, Substance.STONE)
+              .layer(GLUE, "stone-glue", 0.15, STONE_GLUE)
+              .cover(CoverChoice.SOFT)
+              .after(
+                  ExtraPress.second(CoverChoice.SOFT, 15),
+                  ExtraPress.fromBack(CoverChoice.NONE, 18))
+              .prepare("stone-sheet.finger", "stone-sheet.spares")
+              .work(120, 90, Handwork.Pace.BY_PIECE)
+              .feel(2, 3)
+              .build(),
+          // Brushed into a stencil on the cloth. The stencil off, then flat once more, and from the
+          // back.
+          stones("stone-stencil", "do.press-stencil", "do.second-press-stencil")
+              .window(150, 160, 40, 60, LIGHT, NONE)
+              .usually(155, 50)
+              .layer(STONE, "stone", 1.3, Substance.STONE)
+              .layer(GLUE, "stone-glue", 0.15, STONE_GLUE)
+              .cover(CoverChoice.SOFT)
+              .after(
+                  ExtraPress.second(CoverChoice.SOFT, 10),
+                  ExtraPress.fromBack(CoverChoice.NONE, 20))
+              .prepare("stone-stencil.paper", "stone-stencil.brush")
+              .work(120, 300, Handwork.Pace.BY_PIECE)
+              .feel(2, 3)
+              .build(),
+          // Single ones set by a hot tip, which stands for the platen: a quarter of a minute each.
+          stones("stone-wand", "do.press", "do.second-press-stones")
+              .window(200, 220, 5, 15, HAND, NONE)
+              .usually(200, 10)
+              .layer(STONE, "stone", 1.3, Substance.STONE)
+              .layer(GLUE, "stone-glue", 0.15, STONE_GLUE)
+              .tools(EnumSet.of(PressKind.WAND))
+              .prepare("stone-wand.tip", "stone-wand.mark")
+              .work(120, 15, Handwork.Pace.BY_STONE)
+              .feel(3, 3)
+              .build());
 
-  @Override
-  default CutFace cutFace() {
-    return CutFace.ALREADY_MADE;
-  }
-
-  @Override
-  default Glue glue() {
-    return Glue.STONE;
-  }
-
-  @Override
-  default Palette palette() {
-    return Palette.MANY;
-  }
-
-  @Override
-  default Layering layering() {
-    return Layering.TOP_ONLY;
-  }
+  private Stones() {}
 
   /** Stones have a look of their own, whatever else is asked for. */
-  @Override
-  default Set<Surface> gives() {
-    return EnumSet.allOf(Surface.class);
+  private static MediumBuilder stones(String key, String pressing, String pressingAgain) {
+    return MediumBuilder.of(key, Family.STONES)
+        .carries(ArtKind.STONES)
+        .gives(EnumSet.allOf(Surface.class))
+        .opacity(Opacity.OWN_GROUND)
+        .glue(Glue.STONE)
+        .smallParts(true)
+        .metal()
+        .layering(Layering.TOP_ONLY)
+        .bondsAgain()
+        .steam(SteamUse.BY_SCHOOL)
+        .skin(2)
+        .prepare("stone.glue")
+        .wording(
+            new Wording(
+                "do.place." + key,
+                pressing,
+                new Wording.Peeling("do.peel-stones", COLD),
+                pressingAgain,
+                "tool.iron-lifted",
+                Sentence.of("test.look.stones"),
+                Sentence.of("glue-side.stone")));
   }
-
-  @Override
-  default Millimetres thinnestStroke() {
-    return Millimetres.of(0);
-  }
-
-  @Override
-  default boolean hasOwnGround() {
-    return true;
-  }
-
-  @Override
-  default boolean smallParts() {
-    return true;
-  }
-
-  @Override
-  default int skin() {
-    return 2;
-  }
-
-  @Override
-  default Sentence glueSide() {
-    return Sentence.of("glue-side.stone");
-  }
-
-  @Override
-  default List<Layer> layers() {
-    return List.of(
-        Layer.of(LayerKind.STONE, Sentence.of("layer.stone"), 1.3, Substance.STONE),
-        Layer.of(LayerKind.GLUE, Sentence.of("layer.stone-glue"), 0.15, Substance.STONE_GLUE));
-  }
-
-  @Override
-  default Seconds settingUp() {
-    return Seconds.of(120);
-  }
-
-  /** Cloth over the stones; a paper towel where the cloth bears little heat. */
-  static CoverSheet softCover(Work work) {
-    return work.garment().blend().weakest().limit().compareTo(HEAT_SHY) < 0
-        ? CoverSheet.PAPER_TOWEL
-        : CoverSheet.COTTON;
-  }
-
-  /** Cloth that takes harm below this is heat-shy, °C [engineering estimate]. */
-  Celsius HEAT_SHY = Celsius.of(180);
 }

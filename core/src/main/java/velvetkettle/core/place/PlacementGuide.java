@@ -2,6 +2,7 @@ package velvetkettle.core.place;
 
 import java.util.List;
 import java.util.stream.Stream;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
@@ -9,7 +10,6 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.media.Placement;
 import velvetkettle.core.quantity.Millimetres;
 
 /**

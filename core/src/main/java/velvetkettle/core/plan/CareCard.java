@@ -6,10 +6,8 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stitch;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
@@ -22,19 +20,20 @@ final class CareCard {
   private static final Celsius WASH = Celsius.of(30);
 
   private final Garment garment;
-  private final List<PressMedium> media;
+  private final List<Medium> media;
   private final List<Sentence> care = new ArrayList<>();
 
-  private CareCard(Garment garment, List<PressMedium> media) {
+  private CareCard(Garment garment, List<Medium> media) {
     this.garment = garment;
     this.media = media;
   }
 
-  static List<Sentence> of(Garment garment, List<DecorationPlan> decorations) {
-    List<PressMedium> media =
+  static List<Sentence> of(
+      Garment garment, MediaCatalogue known, List<DecorationPlan> decorations) {
+    List<Medium> media =
         decorations.stream()
             .filter(decoration -> !decoration.withoutHeat())
-            .flatMap(decoration -> MediaCatalogue.pressed(decoration.medium()).stream())
+            .flatMap(decoration -> known.find(decoration.medium()).stream())
             .toList();
     return media.isEmpty()
         ? List.of(Sentence.of("care.by-label"))
@@ -46,10 +45,10 @@ final class CareCard {
     wash();
     dry();
     iron();
-    if (!media.stream().allMatch(Sublimation.class::isInstance)) {
+    if (!media.stream().allMatch(medium -> medium.construction().dyesTheCloth())) {
       say("care.no-dry-cleaning");
     }
-    if (media.stream().anyMatch(medium -> medium.stitch() == Stitch.MUST)) {
+    if (media.stream().anyMatch(medium -> medium.handling().stitch() == Stitch.MUST)) {
       say("care.check-edges");
     }
     say("care.label-first");
@@ -76,7 +75,7 @@ final class CareCard {
   }
 
   private boolean stones() {
-    return media.stream().anyMatch(Stones.class::isInstance);
+    return media.stream().anyMatch(medium -> medium.appearance().ofStones());
   }
 
   private double percent(Fibre fibre) {

@@ -5,11 +5,8 @@ import java.util.List;
 import java.util.Set;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Patch;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.PrimedSublimation;
-import velvetkettle.core.media.Stitch;
-import velvetkettle.core.media.Stones;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
@@ -24,7 +21,8 @@ import velvetkettle.core.press.PressKind;
 final class Cautions {
   private Cautions() {}
 
-  static List<Caution> ofJob(JobRequest job, List<DecorationPlan> decorations) {
+  static List<Caution> ofJob(
+      JobRequest job, MediaCatalogue media, List<DecorationPlan> decorations) {
     Set<Caution> found = EnumSet.noneOf(Caution.class);
     for (DecorationPlan decoration : decorations) {
       Option option = decoration.current();
@@ -32,6 +30,7 @@ final class Cautions {
         found.add(Caution.GLUE_AND_NEEDLE);
       } else {
         ofOption(option, job.tool(option.press()), found);
+        media.find(option.medium()).ifPresent(medium -> ofMedium(medium, found));
       }
     }
     Garment garment = job.garment();
@@ -60,23 +59,22 @@ final class Cautions {
     if (usesPtfe(option.recipe()) || press.cladInPtfe()) {
       found.add(Caution.SHEET_LIMIT);
     }
-    MediaCatalogue.pressed(option.medium()).ifPresent(medium -> ofMedium(medium, found));
   }
 
-  private static void ofMedium(PressMedium medium, Set<Caution> found) {
-    if (medium.cutFace().worked()) {
+  private static void ofMedium(Medium medium, Set<Caution> found) {
+    if (medium.handling().cutFace().worked()) {
       found.add(Caution.BLADE);
     }
-    if (medium instanceof PrimedSublimation || medium instanceof Patch) {
+    if (medium.handling().sprayed()) {
       found.add(Caution.SPRAY);
     }
-    if (medium instanceof Stones) {
+    if (medium.construction().metal()) {
       found.add(Caution.METAL_ON_SKIN);
     }
-    if (medium.smallParts()) {
+    if (medium.construction().smallParts()) {
       found.add(Caution.SMALL_PARTS);
     }
-    if (medium.stitch() == Stitch.MUST) {
+    if (medium.handling().stitch() == Stitch.MUST) {
       found.add(Caution.GLUE_AND_NEEDLE);
     }
   }

@@ -2,7 +2,7 @@ package velvetkettle.core.plan;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.NoHeat;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.together.Alternative;
@@ -49,8 +49,7 @@ public record Plan(
   /** The medium that a decoration was given, where it is one of its options or none; else null. */
   public @Nullable String possible(Decoration decoration) {
     String medium = decoration.medium();
-    boolean without = MediaCatalogue.NO_HEAT.key().equals(medium);
-    return without
+    return NoHeat.is(medium)
             || decorations.stream()
                 .filter(plan -> plan.decoration().equals(decoration.id()))
                 .flatMap(plan -> plan.options().stream())

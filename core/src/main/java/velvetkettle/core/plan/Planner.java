@@ -13,7 +13,8 @@ import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.NoHeat;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
@@ -56,25 +57,27 @@ public final class Planner {
   private static final double LONGEST_ORDER = 2_000_000;
 
   private final HeatModel heat;
+  private final MediaCatalogue media;
   private final Settling settling;
   private final List<Rule> rules;
 
-  /** Computes every window anew. */
+  /** Weighs what the trade knows, and computes every window anew. */
   public Planner(HeatModel heat) {
-    this(heat, WindowMap::of);
+    this(heat, WindowMap::of, MediaCatalogue.TRADE);
   }
 
-  public Planner(HeatModel heat, WindowMaps maps) {
-    this(heat, maps, Rules.all());
+  public Planner(HeatModel heat, WindowMaps maps, MediaCatalogue media) {
+    this(heat, maps, media, Rules.all());
   }
 
   /** With fewer rules than there are, to see what each is for. */
   Planner(HeatModel heat, List<Rule> rules) {
-    this(heat, WindowMap::of, rules);
+    this(heat, WindowMap::of, MediaCatalogue.TRADE, rules);
   }
 
-  private Planner(HeatModel heat, WindowMaps maps, List<Rule> rules) {
+  private Planner(HeatModel heat, WindowMaps maps, MediaCatalogue media, List<Rule> rules) {
     this.heat = heat;
+    this.media = media;
     settling = new Settling(heat, maps);
     this.rules = rules;
   }
@@ -82,7 +85,7 @@ public final class Planner {
   /** Throws {@link RuledOutException} where the maker took a medium that cannot do. */
   public Plan plan(JobRequest job) {
     List<DecorationPlan> weighed = job.decorations().stream().map(d -> weigh(job, d)).toList();
-    Combination together = Combination.best(job, heat, weighed);
+    Combination together = Combination.best(job, media, heat, weighed);
     List<DecorationPlan> decorations = together.decorations();
     Clash clash = together.together().clash().orElse(null);
     List<Operation> operations = clash == null ? together.operations() : List.of();
@@ -91,28 +94,27 @@ public final class Planner {
         Plan.RULES,
         decorations,
         StepWriter.write(operations, job),
-        Cautions.ofJob(job, decorations),
-        CareCard.of(job.garment(), decorations),
+        Cautions.ofJob(job, media, decorations),
+        CareCard.of(job.garment(), media, decorations),
         longest(decorations, true),
         longest(decorations, false),
         order(decorations),
         together.together().told(),
         clash,
-        Alternatives.of(together, heat),
+        Alternatives.of(together),
         Totals.of(operations),
         together.placed());
   }
 
   private DecorationPlan weigh(JobRequest job, Decoration decoration) {
     // Heat is what takes time, and no medium asks what another does.
-    List<Weighed> weighed =
-        SideBySide.each(MediaCatalogue.pressed(), medium -> weigh(job, decoration, medium));
+    List<Weighed> weighed = SideBySide.each(media.all(), medium -> weigh(job, decoration, medium));
     List<Option> ranked = Ranking.rank(only(Option.class, weighed));
     List<RuledOut> ruledOut = only(RuledOut.class, weighed);
     String medium = decoration.medium();
     boolean taken = medium != null;
     if (medium == null) {
-      medium = ranked.isEmpty() ? MediaCatalogue.NO_HEAT.key() : ranked.get(0).medium();
+      medium = ranked.isEmpty() ? NoHeat.KEY : ranked.get(0).medium();
     } else {
       refuseRuledOut(medium, ruledOut);
     }
@@ -125,8 +127,8 @@ public final class Planner {
         taken);
   }
 
-  private static void refuseRuledOut(String medium, List<RuledOut> ruledOut) {
-    if (!MediaCatalogue.knows(medium)) {
+  private void refuseRuledOut(String medium, List<RuledOut> ruledOut) {
+    if (!media.knows(medium)) {
       throw new IllegalArgumentException("unknown medium: " + medium);
     }
     Optional<RuledOut> veto =
@@ -140,7 +142,7 @@ public final class Planner {
     return weighed.stream().filter(kind::isInstance).map(kind::cast).toList();
   }
 
-  private Weighed weigh(JobRequest job, Decoration decoration, PressMedium medium) {
+  private Weighed weigh(JobRequest job, Decoration decoration, Medium medium) {
     Press tool = job.toolFor(decoration, medium);
     List<Finding> findings =
         Rules.judge(
@@ -168,7 +170,7 @@ public final class Planner {
   private static Option option(
       JobRequest job,
       Decoration decoration,
-      PressMedium medium,
+      Medium medium,
       Settling.Settled settled,
       List<Finding> findings) {
     return new Option(
@@ -178,7 +180,7 @@ public final class Planner {
         settled.judgement().margins(),
         List.of(),
         findings.stream().map(Finding::reason).toList(),
-        medium.preparation(job.work(decoration)),
+        medium.handling().preparation(job.work(decoration)),
         settled.stack(),
         settled.tool().name(),
         TestFirst.of(job.garment(), medium, job.experience()).orElse(null),
@@ -190,14 +192,14 @@ public final class Planner {
    * What the cloth cannot take at all is told before what only this setting cannot do, and spares
    * the computation.
    */
-  private static Optional<RuledOut> byRule(PressMedium medium, List<Finding> findings) {
+  private static Optional<RuledOut> byRule(Medium medium, List<Finding> findings) {
     return findings.stream()
         .filter(Finding::veto)
         .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift(), false))
         .findFirst();
   }
 
-  private static Optional<RuledOut> byMargin(PressMedium medium, Margins margins) {
+  private static Optional<RuledOut> byMargin(Medium medium, Margins margins) {
     return Stream.of(margins.bleed(), margins.mark(), margins.hold())
         .filter(margin -> margin.verdict() == Verdict.NO)
         .map((Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift(), m.computed()))
@@ -205,7 +207,7 @@ public final class Planner {
   }
 
   private static RuledOut ruledOut(
-      PressMedium medium,
+      Medium medium,
       Question question,
       Sentence reason,
       @Nullable Sentence lift,
@@ -219,14 +221,19 @@ public final class Planner {
         bySetting);
   }
 
-  private static Seconds order(
-      PressMedium medium, Decoration decoration, Recipe recipe, int pieces) {
+  private static Seconds order(Medium medium, Decoration decoration, Recipe recipe, int pieces) {
     Seconds piece =
         medium
-            .handlingPerPiece(decoration.artwork())
+            .handling()
+            .work()
+            .perPiece(decoration.artwork())
             .plus(recipe.underPress())
             .plus(recipe.drying().value());
-    return medium.settingUp().plus(Seconds.of(Math.min(LONGEST_ORDER, piece.count() * pieces)));
+    return medium
+        .handling()
+        .work()
+        .settingUp()
+        .plus(Seconds.of(Math.min(LONGEST_ORDER, piece.count() * pieces)));
   }
 
   private static Seconds order(List<DecorationPlan> decorations) {

@@ -10,7 +10,7 @@ import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.job.JobRequest;
@@ -28,7 +28,6 @@ import velvetkettle.core.plan.recipe.Source;
 import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
@@ -64,7 +63,7 @@ public final class Settling {
       Recipe recipe, Stack stack, Press tool, Pressing pressing, Judgement judgement) {}
 
   /** At what is usual, or at what the maker settled. */
-  public Settled usual(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+  public Settled usual(JobRequest job, Decoration decoration, Medium medium, Press tool) {
     RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
     return judged(job, decoration, writer, drafted(job, decoration, medium, tool, writer));
   }
@@ -72,15 +71,14 @@ public final class Settling {
   /**
    * The same without hearing heat, where what heat says of it does not change how it is pressed.
    */
-  public Pressing pressing(JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+  public Pressing pressing(JobRequest job, Decoration decoration, Medium medium, Press tool) {
     RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
     Pressing drafted = drafted(job, decoration, medium, tool, writer).pressing;
     return bondsAfterPeel(drafted) ? usual(job, decoration, medium, tool).pressing : drafted;
   }
 
   /** At the setting that forgives most, where the maker left it to heat and heat speaks of it. */
-  public Settled mostForgiving(
-      JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+  public Settled mostForgiving(JobRequest job, Decoration decoration, Medium medium, Press tool) {
     Settled usual = usual(job, decoration, medium, tool);
     OwnSetting own = decoration.own(medium);
     if (own.dial() != null || own.time() != null || !usual.pressing.isComputed()) {
@@ -130,12 +128,12 @@ public final class Settling {
   private record Draft(Recipe recipe, Stack stack, Press tool, Pressing pressing) {}
 
   private Draft drafted(
-      JobRequest job, Decoration decoration, PressMedium medium, Press tool, RecipeWriter writer) {
+      JobRequest job, Decoration decoration, Medium medium, Press tool, RecipeWriter writer) {
     Recipe recipe = writer.write(heat);
     Stack stack = stack(job.ground(decoration, medium, tool), medium, recipe.cover().value());
     Draft draft = draft(job, decoration, writer, recipe, stack, medium, tool);
     boolean throughCloth =
-        medium.side() == Side.BACK && !writer.bySheet() && decoration.own(medium).time() == null;
+        medium.pressedFromBack() && !writer.bySheet() && decoration.own(medium).time() == null;
     return throughCloth
         ? draft(job, decoration, writer, throughCloth(recipe, draft.pressing), stack, medium, tool)
         : draft;
@@ -148,7 +146,7 @@ public final class Settling {
       Settled usual,
       MostForgiving.Point point) {
     Recipe before = writer.write(heat);
-    PressMedium medium = usual.pressing.medium();
+    Medium medium = usual.pressing.medium();
     Evidence why =
         new Evidence(
             Source.MODEL,
@@ -171,7 +169,7 @@ public final class Settling {
       RecipeWriter writer,
       Recipe recipe,
       Stack stack,
-      PressMedium medium,
+      Medium medium,
       Press tool) {
     OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
     return new Draft(recipe, stack, tool, Pressings.of(job, decoration, writer, pressed));
@@ -208,9 +206,9 @@ public final class Settling {
         .orElse(recipe);
   }
 
-  private static Stack stack(Ground ground, PressMedium medium, CoverSheet cover) {
-    return medium.side() == Side.FACE
-        ? StackBuilder.fromFace(ground, medium, cover)
-        : StackBuilder.fromBack(ground, medium, cover);
+  private static Stack stack(Ground ground, Medium medium, CoverSheet cover) {
+    return medium.pressedFromBack()
+        ? StackBuilder.fromBack(ground, medium, cover)
+        : StackBuilder.fromFace(ground, medium, cover);
   }
 }

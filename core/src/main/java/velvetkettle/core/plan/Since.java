@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.school.Dispute;
-import velvetkettle.core.media.school.School;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
@@ -13,6 +11,8 @@ import velvetkettle.core.plan.option.RuledOut;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.Dispute;
+import velvetkettle.core.school.School;
 import velvetkettle.core.shelf.Material;
 
 /**

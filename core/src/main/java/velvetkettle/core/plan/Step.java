@@ -2,7 +2,7 @@ package velvetkettle.core.plan;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.plan.order.GarmentState;
 import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.plan.recipe.Setting;

@@ -12,7 +12,7 @@ import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.run.device.SimulatedPress;
 
 /**

@@ -4,7 +4,7 @@ import velvetkettle.core.heat.Ending.Ended;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.turn.Peeling;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 

@@ -1,7 +1,7 @@
 package velvetkettle.core.practice;
 
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.Artwork;
 import velvetkettle.core.quantity.Sentence;
 
 /**

@@ -5,8 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -21,6 +20,7 @@ import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.school.Schools;
 
 /** One thing on one garment, by the only press of the practice room. */
 final class Worked {
@@ -57,7 +57,7 @@ final class Worked {
             new Shop(List.of(), List.of(), Schools.OURS),
             Experience.NONE);
     best = trials.settled(job, decoration, medium);
-    if (!pressMedium().tools().contains(kind) || !best.pressing().isComputed()) {
+    if (!pressMedium().atPress().by(kind) || !best.pressing().isComputed()) {
       throw new IllegalArgumentException(medium + " is not pressed with " + kind);
     }
   }
@@ -74,7 +74,7 @@ final class Worked {
     return press;
   }
 
-  private PressMedium pressMedium() {
+  private Medium pressMedium() {
     return best.pressing().medium();
   }
 

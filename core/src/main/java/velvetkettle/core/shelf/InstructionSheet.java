@@ -1,7 +1,7 @@
 package velvetkettle.core.shelf;
 
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.CelsiusRange;

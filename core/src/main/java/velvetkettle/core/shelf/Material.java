@@ -2,7 +2,6 @@ package velvetkettle.core.shelf;
 
 import java.util.List;
 import velvetkettle.core.cloth.Depth;
-import velvetkettle.core.media.MediaCatalogue;
 
 /**
  * One material on the shop's shelf.
@@ -24,9 +23,6 @@ public record Material(
   public Material {
     if (name.isBlank() || name.length() > 60) {
       throw new IllegalArgumentException("a material's name has 1 to 60 characters");
-    }
-    if (!MediaCatalogue.knows(medium)) {
-      throw new IllegalArgumentException("unknown medium: " + medium);
     }
     remnants = List.copyOf(remnants);
   }

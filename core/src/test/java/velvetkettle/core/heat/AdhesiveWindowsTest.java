@@ -13,7 +13,7 @@ import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Window;
+import velvetkettle.core.media.trait.Window;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.PressKind;
 
@@ -68,7 +68,7 @@ class AdhesiveWindowsTest {
   })
   @DisplayName("its coolest, shortest corner still holds")
   void corner(String medium, Fabric fabric, Fibre fibre) {
-    Window window = MediaCatalogue.pressed(medium).orElseThrow().window();
+    Window window = MediaCatalogue.TRADE.get(medium).window();
     Pressing pressing =
         on(medium, fabric, fibre)
             .at(window.temperature().low().degrees(), window.time().low().count())

@@ -8,6 +8,10 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -21,12 +25,8 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
@@ -151,7 +151,7 @@ class PracticeMarginsTest {
   }
 
   private static Margin hold(Garment garment, String medium) {
-    PressMedium of = MediaCatalogue.pressed(medium).orElseThrow();
+    Medium of = MediaCatalogue.TRADE.get(medium);
     return judge(
             pressing(
                 garment,
@@ -201,7 +201,7 @@ class PracticeMarginsTest {
 
   private static Pressing pressing(
       Garment garment, String key, double platen, double time, Pressure pressure, Depth lightest) {
-    PressMedium medium = MediaCatalogue.pressed(key).orElseThrow();
+    Medium medium = MediaCatalogue.TRADE.get(key);
     Press press =
         new Press(
             "Big press",

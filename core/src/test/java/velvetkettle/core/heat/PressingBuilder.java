@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -18,13 +22,10 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
@@ -52,7 +53,7 @@ final class PressingBuilder {
   private Finish finish = Finish.NONE;
   private IronMark iron = IronMark.UNKNOWN;
   private Depth lightest = Depth.WHITE;
-  private PressMedium medium = MediaCatalogue.pressed("film-smooth").orElseThrow();
+  private Medium medium = MediaCatalogue.TRADE.get("film-smooth");
   private PressKind kind = PressKind.PLATE_DRAW;
   private Calibration calibration = Calibration.NONE;
   private double platen = 155;
@@ -68,7 +69,7 @@ final class PressingBuilder {
   /** The medium at the middle of its own window, as firm as it asks for. */
   static PressingBuilder of(String key) {
     PressingBuilder builder = new PressingBuilder();
-    builder.medium = MediaCatalogue.pressed(key).orElseThrow();
+    builder.medium = MediaCatalogue.TRADE.get(key);
     builder.pressure = builder.medium.window().pressure();
     return builder.at(
         builder.medium.window().usualTemperature().degrees(),
@@ -191,7 +192,7 @@ final class PressingBuilder {
   }
 
   private Turn.Closed closed(List<Layer> layers, double time, boolean bonds) {
-    Side side = bonds ? medium.side() : Side.FACE;
+    Side side = bonds ? medium.atPress().side() : Side.FACE;
     return new Turn.Closed(
         UNNAMED,
         new Stack(side, layers, null),
@@ -213,16 +214,17 @@ final class PressingBuilder {
   /** From the face the medium on the cloth, from the back the cloth on the medium. */
   private List<Layer> stack() {
     List<Layer> layers = bare();
-    List<Layer> own = new ArrayList<>(medium.layers());
-    if (medium.side() == Side.BACK) {
+    List<Layer> own = new ArrayList<>(medium.construction().layers());
+    if (medium.pressedFromBack()) {
       Collections.reverse(own);
       layers.addAll(2, own);
     } else {
       layers.addAll(1, own);
     }
-    Substance cover = medium.cover().substance();
+    CoverSheet sheet = medium.atPress().cover().usual();
+    Substance cover = sheet.substance();
     if (cover != null) {
-      layers.add(1, Layer.of(LayerKind.COVER, UNNAMED, medium.cover().thickness().count(), cover));
+      layers.add(1, Layer.of(LayerKind.COVER, UNNAMED, sheet.thickness().count(), cover));
     }
     return layers;
   }

@@ -11,6 +11,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -23,134 +27,52 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.media.school.Dispute;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.trait.CoverChoice;
+import velvetkettle.core.media.trait.ExtraPress;
+import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.media.trait.Window;
+import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Pressure;
-import velvetkettle.core.press.Side;
+import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.school.Dispute;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /** Windows and traits for a plate press with an even platen: common practice, no source. */
 class MediaTest {
-  static Stream<PressMedium> pressed() {
-    return MediaCatalogue.pressed().stream();
-  }
-
-  @ParameterizedTest
-  @CsvSource({
-    "film-smooth, 150, 160, 10, 15, MEDIUM, WARM",
-    "film-stretch, 145, 155, 10, 15, MEDIUM, WARM",
-    "film-nylon, 130, 145, 6, 12, MEDIUM, WARM",
-    "film-low, 115, 130, 8, 15, MEDIUM, COLD",
-    "film-block, 130, 150, 12, 15, FIRM, COLD",
-    "film-glitter, 155, 165, 15, 20, FIRM, WARM",
-    "film-flock, 155, 165, 15, 20, MEDIUM, COLD",
-    "film-metal, 140, 155, 10, 15, MEDIUM, COLD",
-    "film-reflect, 145, 155, 10, 15, MEDIUM, COLD",
-    "film-puff, 150, 155, 8, 10, FIRM, HOT",
-    "film-print, 140, 160, 15, 30, MEDIUM, NONE",
-    "xfer-dtf, 140, 160, 8, 15, MEDIUM, WARM",
-    "xfer-screen, 140, 175, 6, 12, MEDIUM, HOT",
-    "paper-light, 175, 190, 20, 30, FIRM, COLD",
-    "paper-dark, 165, 180, 15, 30, MEDIUM, NONE",
-    "sub-direct, 190, 205, 35, 60, MEDIUM, HOT",
-    "sub-coated, 190, 200, 40, 60, MEDIUM, HOT",
-    "stone-sheet, 150, 170, 15, 60, MEDIUM, COLD",
-    "stone-stencil, 150, 160, 40, 60, LIGHT, NONE",
-    "stone-wand, 200, 220, 5, 15, HAND, NONE",
-    "web-light, 150, 160, 10, 30, LIGHT, NONE",
-    "web-strong, 145, 160, 6, 10, MEDIUM, NONE",
-    "web-stretch, 140, 160, 10, 20, LIGHT, NONE",
-    "web-double, 150, 160, 5, 15, MEDIUM, NONE",
-    "patch-web, 150, 170, 10, 30, MEDIUM, NONE"
-  })
-  void windows(
-      String key,
-      double cool,
-      double hot,
-      double brief,
-      double lengthy,
-      Pressure pressure,
-      Peel peel) {
-    Window window = medium(key).window();
-    assertThat(window.temperature()).isEqualTo(CelsiusRange.of(cool, hot));
-    assertThat(window.time()).isEqualTo(SecondsRange.of(brief, lengthy));
-    assertThat(window.pressure()).isEqualTo(pressure);
-    assertThat(window.peel()).isEqualTo(peel);
-  }
-
-  @ParameterizedTest
-  @CsvSource({
-    "film-smooth, MIRRORED, GLUE_UP, NONE, FACE, NOT_NEEDED, false, false, 0",
-    "film-nylon, MIRRORED, GLUE_UP, NONE, FACE, NOT_NEEDED, false, false, 0",
-    "film-low, MIRRORED, GLUE_UP, PARCHMENT, FACE, NOT_NEEDED, false, false, 0",
-    "film-block, MIRRORED, GLUE_UP, NONE, FACE, NOT_NEEDED, false, true, 0",
-    "film-metal, MIRRORED, GLUE_UP, PARCHMENT, FACE, NOT_NEEDED, false, false, 0",
-    "film-print, AS_SEEN, FACE_UP, PARCHMENT, FACE, NOT_NEEDED, false, false, 0",
-    "xfer-dtf, ALREADY_REVERSED, ALREADY_MADE, NONE, FACE, NOT_NEEDED, false, false, 0",
-    "xfer-screen, ALREADY_REVERSED, ALREADY_MADE, NONE, FACE, NOT_NEEDED, false, false, 0",
-    "paper-light, MIRRORED, PRINT_SIDE, NONE, FACE, NOT_NEEDED, true, false, 0",
-    "paper-dark, AS_SEEN, FACE_UP, PARCHMENT, FACE, NOT_NEEDED, false, false, 0",
-    "sub-direct, MIRRORED, PRINT_SIDE, KRAFT, FACE, NOT_NEEDED, true, false, 65",
-    "sub-coated, MIRRORED, PRINT_SIDE, PARCHMENT, FACE, NOT_NEEDED, true, false, 0",
-    "stone-sheet, ALREADY_REVERSED, ALREADY_MADE, COTTON, FACE, NOT_NEEDED, false, false, 0",
-    "web-light, AS_SEEN, FACE_UP, PARCHMENT, FACE, MUST, false, false, 0",
-    "web-strong, AS_SEEN, FACE_UP, COTTON, FACE, NEVER, false, false, 0",
-    "patch-web, AS_SEEN, ALREADY_MADE, COTTON, BACK, NEVER, false, false, 0"
-  })
-  void traits(
-      String key,
-      Orientation orientation,
-      CutFace face,
-      CoverSheet cover,
-      Side side,
-      Stitch stitch,
-      boolean transparent,
-      boolean blocksDye,
-      double leastPolyester) {
-    PressMedium medium = medium(key);
-    assertThat(medium.orientation()).isEqualTo(orientation);
-    assertThat(medium.cutFace()).isEqualTo(face);
-    assertThat(medium.cover()).isEqualTo(cover);
-    assertThat(medium.side()).isEqualTo(side);
-    assertThat(medium.stitch()).isEqualTo(stitch);
-    assertThat(medium.transparent()).isEqualTo(transparent);
-    assertThat(medium.blocksDye()).isEqualTo(blocksDye);
-    assertThat(medium.leastPolyester()).isEqualTo(leastPolyester);
+  static Stream<Medium> pressed() {
+    return MediaCatalogue.TRADE.all().stream();
   }
 
   @ParameterizedTest
   @MethodSource("pressed")
   @DisplayName("every medium ends in what meets the cloth, and its numbers are usable")
-  void everyMediumIsComplete(PressMedium medium) {
-    assertThat(medium.carries()).isNotEmpty();
-    assertThat(medium.layers().get(medium.layers().size() - 1).kind())
-        .isIn(LayerKind.GLUE, LayerKind.INK);
-    assertThat(medium.layers()).allSatisfy(layer -> assertThat(layer.thickness()).isNotNull());
-    assertThat(medium.hand()).isBetween(1, 5);
-    assertThat(medium.skin()).isBetween(1, 5);
-    assertThat(medium.gives()).isNotEmpty();
-    assertThat(medium.tools()).isNotEmpty();
-    assertThat(medium.worthFrom()).isGreaterThan(0);
-    assertThat(medium.wear()).isBetween(1, 5);
-    assertThat(medium.preparation(work(Surface.ANY))).isNotEmpty();
-    assertThat(medium.handlingPerPiece(art(Surface.ANY))).isGreaterThan(Seconds.of(0));
-    assertThat(MediaCatalogue.knows(medium.key())).isTrue();
+  void everyMediumIsComplete(Medium medium) {
+    LayerKind lowest = medium.construction().lowest().kind();
+    assertThat(lowest)
+        .isEqualTo(medium.construction().dyesTheCloth() ? LayerKind.INK : LayerKind.GLUE);
+    assertThat(medium.construction().layers())
+        .allSatisfy(layer -> assertThat(layer.thickness()).isNotNull());
+    assertThat(medium.handling().worthFrom()).isGreaterThan(0);
+    assertThat(medium.handling().preparation(work(Surface.ANY))).isNotEmpty();
+    assertThat(medium.handling().work().perPiece(art(Surface.ANY))).isGreaterThan(Seconds.of(0));
+    assertThat(MediaCatalogue.TRADE.knows(medium.key())).isTrue();
     assertThat(medium.term().key()).isEqualTo("medium." + medium.key());
   }
 
   @Test
   void keysTellMediaApart() {
-    assertThat(pressed().map(PressMedium::key).toList()).doesNotHaveDuplicates();
-    assertThat(MediaCatalogue.knows("glitter-glue")).isFalse();
-    assertThat(MediaCatalogue.pressed("no-heat")).isEmpty();
-    assertThat(MediaCatalogue.knows("no-heat")).isTrue();
+    assertThat(pressed().map(Medium::key).toList()).doesNotHaveDuplicates();
+    assertThat(MediaCatalogue.TRADE.knows("glitter-glue")).isFalse();
+    assertThat(MediaCatalogue.TRADE.find("no-heat")).isEmpty();
+    assertThat(MediaCatalogue.TRADE.knows("no-heat")).isTrue();
   }
 
   @Test
@@ -159,8 +81,8 @@ class MediaTest {
   void secondPressBySurface() {
     assertThat(secondCover("film-smooth", work(Surface.GLOSS))).isEqualTo(CoverSheet.PTFE);
     assertThat(secondCover("film-smooth", work(Surface.MATT))).isEqualTo(CoverSheet.PARCHMENT);
-    assertThat(medium("sub-direct").after(work(Surface.ANY))).isEmpty();
-    assertThat(medium("film-puff").after(work(Surface.RAISED))).isEmpty();
+    assertThat(medium("sub-direct").atPress().after(work(Surface.ANY))).isEmpty();
+    assertThat(medium("film-puff").atPress().after(work(Surface.RAISED))).isEmpty();
   }
 
   @Test
@@ -176,15 +98,16 @@ class MediaTest {
   @Test
   @DisplayName("5 s under a thin sheet, 6 to 8 s under cotton")
   void secondPressTimes() {
-    assertThat(ExtraPress.second(CoverSheet.PARCHMENT).time()).isEqualTo(Seconds.of(5));
-    assertThat(ExtraPress.second(CoverSheet.COTTON).time().count()).isBetween(6.0, 8.0);
+    ExtraPress second = ExtraPress.second(CoverChoice.BY_FINISH);
+    assertThat(second.under(CoverSheet.PARCHMENT)).isEqualTo(Seconds.of(5));
+    assertThat(second.under(CoverSheet.COTTON).count()).isBetween(6.0, 8.0);
   }
 
   @Test
   @DisplayName(
       "primed cotton: two coats under parchment at 165 °C, 30 s and 20 s, before the print")
   void primes() {
-    assertThat(medium("sub-coated").before(work(Surface.ANY)))
+    assertThat(medium("sub-coated").atPress().before(work(Surface.ANY)))
         .containsExactly(ExtraPress.prime(165, 30), ExtraPress.prime(165, 20));
     assertThat(medium("sub-coated").window().usualTemperature()).isEqualTo(Celsius.of(196));
     assertThat(medium("sub-coated").window().usualTime()).isEqualTo(Seconds.of(40));
@@ -193,7 +116,7 @@ class MediaTest {
   @Test
   @DisplayName("stones: once more without their film, then from the back for 15 to 20 s")
   void stonesAgain() {
-    List<ExtraPress> after = medium("stone-sheet").after(work(Surface.ANY));
+    List<ExtraPress> after = medium("stone-sheet").atPress().after(work(Surface.ANY));
     assertThat(after)
         .extracting(ExtraPress::kind)
         .containsExactly(ExtraPress.Kind.SECOND, ExtraPress.Kind.FROM_BACK);
@@ -203,8 +126,9 @@ class MediaTest {
   @Test
   @DisplayName("a shop that lays the web on the garment first tacks it there, 2 to 8 s")
   void webFirst() {
-    assertThat(medium("web-strong").before(work(Surface.ANY))).isEmpty();
-    List<ExtraPress> tack = medium("web-strong").before(work(Surface.ANY, School.WEB_ON_GARMENT));
+    assertThat(medium("web-strong").atPress().before(work(Surface.ANY))).isEmpty();
+    List<ExtraPress> tack =
+        medium("web-strong").atPress().before(work(Surface.ANY, School.WEB_ON_GARMENT));
     assertThat(tack).hasSize(1);
     assertThat(tack.get(0).time().count()).isBetween(2.0, 8.0);
   }
@@ -213,7 +137,7 @@ class MediaTest {
   @CsvSource({"film-glitter, 2", "film-flock, 2", "film-smooth, 1", "xfer-dtf, 0.5"})
   @DisplayName("the thinnest stroke: 1 mm in smooth film, 2 mm in glitter and flock")
   void strokes(String key, double millimetres) {
-    assertThat(medium(key).thinnestStroke()).isEqualTo(Millimetres.of(millimetres));
+    assertThat(medium(key).appearance().thinnestStroke()).isEqualTo(Millimetres.of(millimetres));
   }
 
   @Test
@@ -227,6 +151,23 @@ class MediaTest {
     for (Dispute dispute : Dispute.values()) {
       assertThat(dispute.schools()).hasSizeGreaterThan(1);
     }
+  }
+
+  @Test
+  @DisplayName("a medium that could not be used is refused, and so is a second one of the same key")
+  void unusableMediaAreRefused() {
+    MediumBuilder bare = MediumBuilder.of("foil", Family.FILM);
+    assertThatThrownBy(bare::build).hasMessageContaining("no window");
+    bare.window(140, 150, 8, 12, Pressure.MEDIUM, Peel.COLD);
+    assertThatThrownBy(bare::build).hasMessageContaining("no layers");
+    bare.layer(LayerKind.GLUE, "glue", 0.05, Substance.HOT_MELT);
+    assertThatThrownBy(bare::build).hasMessageContaining("carries nothing");
+    bare.carries(ArtKind.LOGO);
+    assertThat(bare.build().window().usualTemperature()).isEqualTo(Celsius.of(145));
+    assertThatThrownBy(bare.feel(6, 3)::build).hasMessageContaining("1 to 5");
+    assertThatThrownBy(bare.feel(3, 3).tools(Set.of())::build).hasMessageContaining("nothing");
+    Medium twice = medium("film-smooth");
+    assertThatThrownBy(() -> MediaCatalogue.TRADE.with(twice)).hasMessageContaining("same key");
   }
 
   @Test
@@ -252,12 +193,12 @@ class MediaTest {
     assertThat(art("x", 1, 3).showsStains()).isTrue();
   }
 
-  private static PressMedium medium(String key) {
-    return MediaCatalogue.pressed(key).orElseThrow();
+  private static Medium medium(String key) {
+    return MediaCatalogue.TRADE.get(key);
   }
 
   private static CoverSheet secondCover(String key, Work work) {
-    return medium(key).after(work).get(0).cover();
+    return medium(key).atPress().after(work).get(0).cover().sheet(work);
   }
 
   private static Work work(Surface surface, School... kept) {
@@ -299,8 +240,8 @@ class MediaTest {
             null,
             0,
             Seconds.of(84));
-    assertThat(new EverydayFilm().handlingPerPiece(looked)).isEqualTo(Seconds.of(114));
-    assertThat(new EverydayFilm().handlingPerPiece(art)).isEqualTo(Seconds.of(150));
+    assertThat(medium("film-smooth").handling().work().perPiece(looked)).isEqualTo(Seconds.of(114));
+    assertThat(medium("film-smooth").handling().work().perPiece(art)).isEqualTo(Seconds.of(150));
   }
 
   private static Artwork art(String description, int colours, double height) {

@@ -6,6 +6,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -18,9 +20,6 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Margins;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.school.Schools;
 import velvetkettle.core.place.Spot;
 import velvetkettle.core.place.Way;
 import velvetkettle.core.plan.job.Decoration;
@@ -32,6 +31,7 @@ import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.Schools;
 
 /** What the garment's drawing does to plan, steps and Stack. */
 class PlacedPlanTest {

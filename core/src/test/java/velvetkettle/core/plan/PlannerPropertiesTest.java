@@ -20,7 +20,7 @@ import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
@@ -50,7 +50,7 @@ class PlannerPropertiesTest {
   void nothingIsForgotten(JobRequest job) {
     for (DecorationPlan weighed : plan(job).decorations()) {
       assertThat(weighed.options().size() + weighed.ruledOut().size())
-          .isEqualTo(MediaCatalogue.pressed().size());
+          .isEqualTo(MediaCatalogue.TRADE.all().size());
       assertThat(weighed.ruledOut()).allSatisfy(out -> assertThat(out.lift().key()).isNotBlank());
       assertThat(weighed.noHeat()).isNotEmpty();
       assertThat(weighed.taken()).isFalse();
@@ -87,7 +87,7 @@ class PlannerPropertiesTest {
               .findFirst()
               .orElseThrow();
       for (Option option : weighed.options()) {
-        PressMedium medium = MediaCatalogue.pressed(option.medium()).orElseThrow();
+        Medium medium = MediaCatalogue.TRADE.find(option.medium()).orElseThrow();
         InstructionSheet sheet = sheet(decoration, medium);
         CelsiusRange own = sheet.temperature();
         CelsiusRange range = own == null ? medium.window().temperature() : own;
@@ -104,7 +104,7 @@ class PlannerPropertiesTest {
     }
   }
 
-  private static InstructionSheet sheet(Decoration decoration, PressMedium medium) {
+  private static InstructionSheet sheet(Decoration decoration, Medium medium) {
     Material material = decoration.material();
     return material != null && material.medium().equals(medium.key())
         ? material.sheet()

@@ -8,6 +8,10 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
@@ -26,16 +30,9 @@ import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Peel;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.Dispute;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.place.Spot;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
@@ -54,6 +51,9 @@ import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.school.Dispute;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 import velvetkettle.core.shelf.InstructionSheet;
 import velvetkettle.core.shelf.Material;
 
@@ -219,7 +219,7 @@ public final class RandomJobs {
   }
 
   private String medium() {
-    List<PressMedium> all = MediaCatalogue.pressed();
+    List<Medium> all = MediaCatalogue.TRADE.all();
     return all.get(random.nextInt(all.size())).key();
   }
 
@@ -234,7 +234,8 @@ public final class RandomJobs {
       return Experience.NONE;
     }
     List<Experience.Result> results = new ArrayList<>();
-    MediaCatalogue.pressed()
+    MediaCatalogue.TRADE
+        .all()
         .forEach(
             medium ->
                 results.add(

@@ -10,16 +10,16 @@ import static velvetkettle.core.plan.Jobs.weigh;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.media.ArtKind;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Orientation;
-import velvetkettle.core.media.Peel;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Stitch;
+import velvetkettle.core.media.trait.Orientation;
+import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.order.StepKind;
@@ -157,7 +157,7 @@ class SixGarmentsTest {
 
     assertThat(weighed.options()).isEmpty();
     assertThat(weighed.ruledOut())
-        .hasSize(MediaCatalogue.pressed().size())
+        .hasSize(MediaCatalogue.TRADE.all().size())
         .allSatisfy(out -> assertThat(out.reason().key()).isEqualTo("rule.cloth-takes-no-press"));
     assertThat(weighed.medium()).isEqualTo("no-heat");
     assertThat(weighed.noHeat()).extracting("key").contains("no-heat.sew-label", "no-heat.tie");

@@ -5,12 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.school.Schools;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -21,6 +20,7 @@ import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.school.Schools;
 
 /** What can hurt at each step: common practice, no source. */
 class StepCautionsTest {

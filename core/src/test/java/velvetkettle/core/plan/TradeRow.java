@@ -16,6 +16,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -29,12 +33,6 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.LabelReader;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -46,6 +44,8 @@ import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /**
  * One row of {@code trade-rows.txt}: a garment, what goes on it and the tools, and after {@code =>}

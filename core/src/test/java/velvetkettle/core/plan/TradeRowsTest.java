@@ -15,12 +15,12 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.rule.Rule;
 import velvetkettle.core.plan.rule.Rules;
+import velvetkettle.core.school.School;
 
 /** What the handbook says of garments, art and tools, row by row. */
 class TradeRowsTest {
@@ -69,7 +69,7 @@ class TradeRowsTest {
   void nothingIsLeftOut() {
     List<String> words = new ArrayList<>();
     Arrays.stream(Fibre.values()).forEach(fibre -> words.add(fibre.labelWords().get(0)));
-    MediaCatalogue.pressed().stream().map(PressMedium::key).forEach(words::add);
+    MediaCatalogue.TRADE.all().stream().map(Medium::key).forEach(words::add);
     Arrays.stream(Finish.values()).map(Enum::name).forEach(words::add);
     Arrays.stream(Obstacle.values()).map(Enum::name).forEach(words::add);
     Rules.all().stream().map(Rule::id).forEach(words::add);

@@ -6,7 +6,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import velvetkettle.core.heat.Ending.Ended;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 
 /** Hot at once, warm where a hand can hold it, cold at room temperature [handbook 3]. */
 class PeeledTest {

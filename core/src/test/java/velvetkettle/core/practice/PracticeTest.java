@@ -25,6 +25,7 @@ import velvetkettle.core.heat.turn.HeatRun;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.heat.window.RememberedMaps;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -48,7 +49,7 @@ import velvetkettle.core.run.device.SimulatedPress;
 class PracticeTest {
   private static final PressKind KIND = PressKind.PLATE_SWING;
   private static final Trials TRIALS =
-      new Trials(new RememberedHeat(new HeatMargins()), new RememberedMaps());
+      new Trials(new RememberedHeat(new HeatMargins()), new RememberedMaps(), MediaCatalogue.TRADE);
   private static final Practice PRACTICE = new Practice(TRIALS);
   private static final Nature FLAWLESS =
       new Nature(Kelvin.of(0), 1, 1, Collections.nCopies(9, 0.0), 15);

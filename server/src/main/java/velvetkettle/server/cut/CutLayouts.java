@@ -46,7 +46,7 @@ class CutLayouts {
     for (CutForm.Design design : form.designs()) {
       int copies = design.copies() > 0 ? design.copies() : pieces;
       Art art = designs.art(design);
-      if (Designs.isPrinted(designs.medium(design))) {
+      if (designs.medium(design).printedHere()) {
         CutLine line = CutLine.round(art, design.print().border());
         prints.add(
             new KeptLayout.DesignPrints(
@@ -74,7 +74,7 @@ class CutLayouts {
   private List<Piece> pieces(
       CutForm.Design design, ColourLayer layer, String material, int copies, double carrier) {
     Envelope bounds = layer.area().getEnvelopeInternal();
-    boolean turnable = !designs.medium(design, layer).hasNap();
+    boolean turnable = !designs.medium(design, layer).construction().hasNap();
     List<Piece> pieces = new ArrayList<>();
     for (int copy = 1; copy <= copies; copy++) {
       pieces.add(

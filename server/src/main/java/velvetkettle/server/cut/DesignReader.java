@@ -17,8 +17,8 @@ import velvetkettle.core.cut.weed.Fault;
 import velvetkettle.core.cut.weed.WeedLimits;
 import velvetkettle.core.cut.weed.WeedReading;
 import velvetkettle.core.cut.weed.Weeding;
-import velvetkettle.core.media.CutFace;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.shelf.CutterSetting;
@@ -40,8 +40,8 @@ public class DesignReader {
 
   DesignReading read(CutForm.Design design, Progress progress) {
     Art art = designs.art(design);
-    PressMedium medium = designs.medium(design);
-    boolean printed = Designs.isPrinted(medium);
+    Medium medium = designs.medium(design);
+    boolean printed = medium.printedHere();
     List<DesignReading.LayerReading> layers = new ArrayList<>();
     double clean = 1;
     double thinnest = 0;
@@ -50,7 +50,7 @@ public class DesignReader {
       int at = i;
       Progress within =
           (done, of) -> progress.at(at * 1000 + 1000 * done / of, art.layers().size() * 1000);
-      PressMedium held = designs.medium(design, layer);
+      Medium held = designs.medium(design, layer);
       WeedLimits limits = WeedLimits.of(held, design.newBlade());
       WeedReading read = printed ? null : Weeding.read(layer.area(), limits, within);
       layers.add(layer(design, layer, limits, read));
@@ -64,7 +64,7 @@ public class DesignReader {
     return new DesignReading(
         rectangle(bounds),
         Designs.isMirrored(medium),
-        medium.cutFace().term(),
+        medium.handling().cutFace().term(),
         layers,
         clean == 1 ? design.width() : Math.ceil(design.width() * clean),
         thinnest == 0 ? null : thinnest,
@@ -174,7 +174,7 @@ public class DesignReader {
   }
 
   /** What to look at, in the order in which it goes wrong. */
-  private static List<Sentence> checks(PressMedium medium, boolean printed) {
+  private static List<Sentence> checks(Medium medium, boolean printed) {
     List<Sentence> checks = new ArrayList<>();
     checks.add(
         Sentence.of(Designs.isMirrored(medium) ? "cut.check.mirrored" : "cut.check.as-seen"));
@@ -184,7 +184,7 @@ public class DesignReader {
       checks.add(Sentence.of("print.check.trim-line"));
     } else {
       checks.add(Sentence.of("cut.check.test", Millimetres.of(10)));
-      if (medium.cutFace() == CutFace.GLUE_UP) {
+      if (medium.handling().cutFace() == CutFace.GLUE_UP) {
         checks.add(Sentence.of("cut.check.kiss"));
       } else {
         checks.add(Sentence.of("cut.check.right-side"));

@@ -10,11 +10,8 @@ import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
 import velvetkettle.core.cut.letter.LetterSetting;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Orientation;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.PrintableFilm;
-import velvetkettle.core.media.Sublimation;
-import velvetkettle.core.media.TransferPaper;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.shelf.MaterialService;
@@ -25,8 +22,10 @@ public class Designs {
   private final ArtService drawings;
   private final MaterialService materials;
   private final Faces faces;
+  private final MediaCatalogue media;
 
-  Designs(ArtService drawings, MaterialService materials, Faces faces) {
+  Designs(ArtService drawings, MaterialService materials, Faces faces, MediaCatalogue media) {
+    this.media = media;
     this.drawings = drawings;
     this.materials = materials;
     this.faces = faces;
@@ -73,35 +72,28 @@ public class Designs {
   }
 
   /** What a colour is cut from: the medium of its own material, or that of the design. */
-  public PressMedium medium(CutForm.Design design, ColourLayer layer) {
+  public Medium medium(CutForm.Design design, ColourLayer layer) {
     return design.colours().stream()
         .filter(choice -> choice.colour().equals(layer.colour()))
         .flatMap(
             choice ->
                 choice.materialId() == null
                     ? Stream.empty()
-                    : MediaCatalogue.pressed(materials.material(choice.materialId()).medium())
-                        .stream())
+                    : media.find(materials.material(choice.materialId()).medium()).stream())
         .findFirst()
         .orElseGet(() -> medium(design));
   }
 
-  public PressMedium medium(CutForm.Design design) {
-    return MediaCatalogue.pressed(design.medium())
+  public Medium medium(CutForm.Design design) {
+    return media
+        .find(design.medium())
         .orElseThrow(
             () ->
                 new RefusedException(
                     "designs.medium", Sentence.of("shelf.unknown-medium", design.medium())));
   }
 
-  /** Whether it is printed as a whole, and not cut colour by colour. */
-  static boolean isPrinted(PressMedium medium) {
-    return medium instanceof PrintableFilm
-        || medium instanceof TransferPaper
-        || medium instanceof Sublimation;
-  }
-
-  static boolean isMirrored(PressMedium medium) {
-    return medium.orientation() == Orientation.MIRRORED;
+  static boolean isMirrored(Medium medium) {
+    return medium.handling().orientation() == Orientation.MIRRORED;
   }
 }

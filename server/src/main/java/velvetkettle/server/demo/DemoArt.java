@@ -52,7 +52,7 @@ class DemoArt {
       UUID ticket, DemoScript.Order order, @Nullable UUID material, Map<String, UUID> drawings) {
     String name = OF_TICKET.get(order.title());
     UUID drawing = name == null ? null : drawings.get(name);
-    String medium = order.medium();
+    String medium = order.on().medium();
     if (drawing == null || medium == null) {
       return;
     }
@@ -62,10 +62,10 @@ class DemoArt {
     }
     CutForm.Design design =
         new CutForm.Design(
-            order.goesOn().id(),
+            order.on().first().id(),
             drawing,
             medium,
-            order.goesOn().width(),
+            order.on().first().width(),
             Overlap.SIDE_BY_SIDE,
             false,
             0,

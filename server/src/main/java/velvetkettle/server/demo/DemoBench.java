@@ -60,24 +60,22 @@ class DemoBench {
   /** What is done was done a day before it was due; what is in hand, in the last hours. */
   private static List<Batch> batches(Job job, Instant now) {
     Order order = job.order();
-    Stage stage = order.stage();
+    Stage stage = order.progress().stage();
     if (stage == Stage.PRESSED) {
       return List.of(new Batch(job, order.pieces(), false, now.minus(Duration.ofMinutes(70))));
     }
     int logged = stage == Stage.DONE ? order.pieces() : order.pieces() / 2;
     Instant begun =
-        stage == Stage.DONE ? job.due().minus(keptBackFor(order)) : now.minus(Duration.ofHours(3));
+        stage == Stage.DONE
+            ? job.due().minus(order.progress().rest())
+            : now.minus(Duration.ofHours(3));
     List<Batch> batches = new ArrayList<>();
-    for (int n = 0; n < order.batches(); n++) {
-      int pieces = logged * (n + 1) / order.batches() - logged * n / order.batches();
+    for (int n = 0; n < order.progress().batches(); n++) {
+      int pieces =
+          logged * (n + 1) / order.progress().batches() - logged * n / order.progress().batches();
       batches.add(new Batch(job, pieces, true, begun.plus(PER_PIECE.multipliedBy(2L * n))));
     }
     return batches;
-  }
-
-  /** Blocked prints are pressed three days before they are due, so that their wait ends in time. */
-  private static Duration keptBackFor(Order order) {
-    return Duration.ofHours("film-block".equals(order.medium()) ? 77 : 27);
   }
 
   private void press(Batch batch, Random random) {
@@ -110,20 +108,8 @@ class DemoBench {
     if (random.nextInt(GOOD_BATCHES_PER_BAD_ONE + 1) > 0) {
       return new OutcomeForm(batch.pieces(), 0, Set.of(Seen.GOOD_BOND), null, null, "", null);
     }
-    Fault fault = fault(batch.job().order());
+    DemoScript.Fault fault = batch.job().order().progress().faultOrUsual();
     return new OutcomeForm(
         batch.pieces() - 1, 1, Set.of(fault.seen()), null, null, fault.note(), null);
-  }
-
-  private record Fault(Seen seen, String note) {}
-
-  private static Fault fault(Order order) {
-    return switch (order.medium() == null ? "" : order.medium()) {
-      case "film-block" -> new Fault(Seen.STAYED_ON_CARRIER, "Peeled before it was cold.");
-      case "sub-direct" -> new Fault(Seen.DOUBLE_EDGE, "The paper slid: tape all four corners.");
-      case "paper-light" -> new Fault(Seen.PALE_PRINT, "Pressed right after the cold start.");
-      case "patch-web" -> new Fault(Seen.PATCH_EDGE_OPEN, "Rim not reached; pressed again.");
-      default -> new Fault(Seen.EDGE_LIFTS, "Seam under the edge. Pad moved for the next ones.");
-    };
   }
 }

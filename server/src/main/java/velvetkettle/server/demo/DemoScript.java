@@ -4,11 +4,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
+import velvetkettle.core.log.Seen;
 import velvetkettle.core.shelf.Material;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.json.Json;
@@ -38,35 +40,63 @@ record DemoScript(
    *
    * @param garment the name of one of the cloths
    * @param dueHours open hours from now; negative for what is past
-   * @param medium what was taken; null while choosing
-   * @param material trade name of the roll or sheet; null where none was named
-   * @param batches in how many presses its logged pieces were done
    */
   record Order(
       String title,
       String customer,
       String garment,
-      DecorationForm goesOn,
+      GoesOn on,
       int pieces,
       String press,
       int dueHours,
-      Stage stage,
-      @Nullable String medium,
-      @Nullable String material,
-      int batches,
-      @Nullable List<DecorationForm> also,
+      Progress progress,
       @Nullable List<RosterEntryForm> roster) {
-    /** All that goes on, the first with the medium and material of the order. */
-    List<DecorationForm> decorations(@Nullable UUID materialId) {
-      List<DecorationForm> all = new ArrayList<>(List.of(goesOn.with(medium, materialId)));
-      all.addAll(also == null ? List.of() : also);
-      return all;
-    }
-
     List<RosterEntryForm> names() {
       return roster == null ? List.of() : roster;
     }
   }
+
+  /**
+   * What goes on the garment.
+   *
+   * @param medium what was taken for the first thing; null while choosing
+   * @param material trade name of its roll or sheet; null where none was named
+   */
+  record GoesOn(
+      DecorationForm first,
+      @Nullable String medium,
+      @Nullable String material,
+      @Nullable List<DecorationForm> also) {
+    /** All of it, the first with its medium and material. */
+    List<DecorationForm> all(@Nullable UUID materialId) {
+      List<DecorationForm> all = new ArrayList<>(List.of(first.with(medium, materialId)));
+      all.addAll(also == null ? List.of() : also);
+      return all;
+    }
+  }
+
+  /**
+   * How far an order has come.
+   *
+   * @param batches in how many presses its logged pieces were done
+   * @param fault what went wrong where something did; null for what goes wrong with most
+   * @param restHours how long before it is due it was done, so that its wait ends in time; null for
+   *     a day and a little
+   */
+  record Progress(Stage stage, int batches, @Nullable Fault fault, @Nullable Integer restHours) {
+    Fault faultOrUsual() {
+      return fault == null
+          ? new Fault(Seen.EDGE_LIFTS, "Seam under the edge. Pad moved for the next ones.")
+          : fault;
+    }
+
+    Duration rest() {
+      return Duration.ofHours(restHours == null ? 27 : restHours);
+    }
+  }
+
+  /** What was seen, and what the maker noted. */
+  record Fault(Seen seen, String note) {}
 
   static DemoScript read(StoredJson json) {
     try (InputStream in = new ClassPathResource("demo/shop.json").getInputStream()) {

@@ -79,7 +79,7 @@ class DemoShop {
     List<DemoBench.Job> jobs = new ArrayList<>();
     for (Order order : script.tickets()) {
       Instant due = WorkingHours.away(now, order.dueHours());
-      Duration lead = Duration.ofHours(order.stage() == Stage.DONE ? 120 : 20);
+      Duration lead = Duration.ofHours(order.progress().stage() == Stage.DONE ? 120 : 20);
       Instant written = earlier(due.minus(lead), now.minus(Duration.ofHours(4)));
       clock.asOf(
           written,
@@ -88,7 +88,7 @@ class DemoShop {
                   order,
                   garment(garments, order),
                   id(pressIds, order.press()),
-                  order.material() == null ? null : id(materialIds, order.material()),
+                  order.on().material() == null ? null : id(materialIds, order.on().material()),
                   due,
                   random,
                   drawings,
@@ -120,16 +120,16 @@ class DemoShop {
             order.pieces(),
             press,
             garment,
-            order.decorations(material),
+            order.on().all(material),
             order.names(),
             0));
-    if (order.medium() == null) {
+    if (order.on().medium() == null) {
       return;
     }
     UUID plan = uuid(random);
     plans.make(id, plan);
     art.choose(id, order, material, drawings);
-    if (order.stage() != Stage.CUTTING) {
+    if (order.progress().stage() != Stage.CUTTING) {
       tickets.cut(id, true);
       jobs.add(new DemoBench.Job(plan, order, due));
     }

@@ -33,13 +33,16 @@ class JobRequests {
   private final MaterialService materials;
   private final SchoolsService schools;
   private final Logbook logbook;
+  private final MediaCatalogue media;
 
   JobRequests(
       PressService presses,
       WorkroomService rooms,
       MaterialService materials,
       SchoolsService schools,
-      Logbook logbook) {
+      Logbook logbook,
+      MediaCatalogue media) {
+    this.media = media;
     this.presses = presses;
     this.rooms = rooms;
     this.materials = materials;
@@ -118,7 +121,7 @@ class JobRequests {
   private Decoration decoration(DecorationForm form) {
     UUID material = form.materialId();
     String medium = form.medium();
-    if (medium != null && !MediaCatalogue.knows(medium)) {
+    if (medium != null && !media.knows(medium)) {
       throw new RefusedException("decorations.medium", Sentence.of("plan.unknown-medium", medium));
     }
     return new Decoration(

@@ -38,6 +38,7 @@ public class PlanService {
   private final StoredJson json;
   private final Owner owner;
   private final Clock clock;
+  private final MediaCatalogue media;
 
   PlanService(
       Planner planner,
@@ -47,7 +48,9 @@ public class PlanService {
       PlanMapper plans,
       StoredJson json,
       Owner owner,
-      Clock clock) {
+      Clock clock,
+      MediaCatalogue media) {
+    this.media = media;
     this.planner = planner;
     this.requests = requests;
     this.tickets = tickets;
@@ -151,12 +154,12 @@ public class PlanService {
   }
 
   /** What is cut or printed goes to Cut first; what is already made goes to the press. */
-  private static Station next(TicketView ticket) {
+  private Station next(TicketView ticket) {
     boolean cut =
         ticket.decorations().stream()
             .map(DecorationForm::medium)
-            .flatMap(medium -> MediaCatalogue.pressed(medium == null ? "" : medium).stream())
-            .anyMatch(medium -> medium.cutFace().worked());
+            .flatMap(medium -> media.find(medium).stream())
+            .anyMatch(medium -> medium.handling().cutFace().worked());
     return cut ? Station.CUT : Station.PRESS;
   }
 
@@ -177,7 +180,7 @@ public class PlanService {
   public List<HeatStories.ToldThing> heat(UUID id) {
     PlanRow row = row(id);
     JobRequest request = json.read(row.request(), JobRequest.class);
-    return HeatStories.of(request, json.read(row.body(), Plan.class));
+    return HeatStories.of(request, media, json.read(row.body(), Plan.class));
   }
 
   /** What is different for a ticket since its newest plan; nothing where none was made. */

@@ -4,7 +4,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import velvetkettle.core.media.school.School;
+import velvetkettle.core.school.School;
 
 /**
  * How the shop works where makers disagree.

@@ -3,8 +3,8 @@ package velvetkettle.server.plan;
 import java.util.List;
 import java.util.stream.Stream;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Orientation;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.server.plan.TicketView.State;
@@ -20,20 +20,21 @@ final class Stations {
   static List<StationState> of(
       TicketRow ticket,
       List<DecorationForm> decorations,
+      MediaCatalogue known,
       boolean planned,
       boolean current,
       int logged) {
     return List.of(
         new StationState(Station.GARMENT, State.DONE, Sentence.of("station.done")),
         method(decorations, planned, current),
-        cut(ticket, decorations),
+        cut(ticket, decorations, known),
         press(ticket, planned, logged),
         check(ticket, planned, logged));
   }
 
   private static StationState method(
       List<DecorationForm> decorations, boolean planned, boolean current) {
-    List<String> media = media(decorations);
+    List<String> media = taken(decorations);
     if (!planned || media.size() < decorations.size()) {
       return new StationState(Station.METHOD, State.OPEN, Sentence.of("station.method.choose"));
     }
@@ -51,21 +52,21 @@ final class Stations {
   }
 
   /** Of all that goes on, as far as it is taken. */
-  private static List<String> media(List<DecorationForm> decorations) {
+  private static List<String> taken(List<DecorationForm> decorations) {
     return decorations.stream()
         .flatMap(decoration -> Stream.ofNullable(decoration.medium()))
         .toList();
   }
 
   /** Open as long as any of the things is to be cut or printed. */
-  private static StationState cut(TicketRow ticket, List<DecorationForm> decorations) {
-    List<String> media = media(decorations);
+  private static StationState cut(
+      TicketRow ticket, List<DecorationForm> decorations, MediaCatalogue known) {
+    List<String> media = taken(decorations);
     if (media.size() < decorations.size()) {
       return new StationState(Station.CUT, State.WAITING, Sentence.of("station.waits-method"));
     }
-    List<PressMedium> pressed =
-        media.stream().flatMap(medium -> MediaCatalogue.pressed(medium).stream()).toList();
-    List<PressMedium> worked = pressed.stream().filter(m -> m.cutFace().worked()).toList();
+    List<Medium> pressed = media.stream().flatMap(medium -> known.find(medium).stream()).toList();
+    List<Medium> worked = pressed.stream().filter(m -> m.handling().cutFace().worked()).toList();
     if (worked.isEmpty()) {
       String key = pressed.isEmpty() ? "station.cut.nothing" : "station.cut.made";
       return new StationState(Station.CUT, State.DONE, Sentence.of(key));
@@ -73,7 +74,8 @@ final class Stations {
     if (ticket.station().compareTo(Station.CUT) > 0) {
       return new StationState(Station.CUT, State.DONE, Sentence.of("station.cut.done"));
     }
-    long mirrored = worked.stream().filter(m -> m.orientation() == Orientation.MIRRORED).count();
+    long mirrored =
+        worked.stream().filter(m -> m.handling().orientation() == Orientation.MIRRORED).count();
     String way = mirrored == worked.size() ? "mirror" : mirrored == 0 ? "as-seen" : "some-mirrored";
     return new StationState(Station.CUT, State.OPEN, Sentence.of("station.cut." + way));
   }

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
@@ -36,6 +37,7 @@ public class TicketService {
   private final Owner owner;
   private final Clock clock;
   private final RosterDoneMapper ticked;
+  private final MediaCatalogue media;
 
   TicketService(
       TicketMapper tickets,
@@ -46,7 +48,9 @@ public class TicketService {
       StoredJson json,
       Owner owner,
       Clock clock,
-      RosterDoneMapper ticked) {
+      RosterDoneMapper ticked,
+      MediaCatalogue media) {
+    this.media = media;
     this.tickets = tickets;
     this.plans = plans;
     this.logbook = logbook;
@@ -250,7 +254,7 @@ public class TicketService {
         RosterPiece.of(roster(row), ticked.done(owner.name(), row.id())),
         row.version(),
         row.station(),
-        Stations.of(row, decorations, plan.isPresent(), current, logged),
+        Stations.of(row, decorations, media, plan.isPresent(), current, logged),
         plan.map(PlanRow::id).orElse(null),
         current,
         logged);

@@ -17,8 +17,10 @@ import velvetkettle.server.problem.RefusedException;
 public class TrialService {
   private final JobRequests requests;
   private final Trials trials;
+  private final MediaCatalogue media;
 
-  TrialService(JobRequests requests, Trials trials) {
+  TrialService(JobRequests requests, Trials trials, MediaCatalogue media) {
+    this.media = media;
     this.requests = requests;
     this.trials = trials;
   }
@@ -41,7 +43,7 @@ public class TrialService {
     if (ticket.decorations().stream().noneMatch(d -> d.id().equals(form.decoration()))) {
       throw new NotFoundException("decoration", form.decoration());
     }
-    if (MediaCatalogue.pressed(form.medium()).isEmpty()) {
+    if (media.find(form.medium()).isEmpty()) {
       throw new RefusedException("medium", Sentence.of("plan.unknown-medium", form.medium()));
     }
     return requests.of(ticket.garment(), ticket.decorations(), ticket.pieces(), ticket.pressId());

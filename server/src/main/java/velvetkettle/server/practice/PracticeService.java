@@ -7,7 +7,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -50,8 +50,11 @@ public class PracticeService {
   private final WorkroomService rooms;
   private final Trials trials;
   private final Practice practice;
+  private final MediaCatalogue media;
 
-  PracticeService(TrialService tickets, WorkroomService rooms, Trials trials) {
+  PracticeService(
+      TrialService tickets, WorkroomService rooms, Trials trials, MediaCatalogue media) {
+    this.media = media;
     this.tickets = tickets;
     this.rooms = rooms;
     this.trials = trials;
@@ -66,7 +69,7 @@ public class PracticeService {
 
   public PieceView piece(TrialForm form) {
     JobRequest job = tickets.job(form);
-    PressMedium medium = pressed(form.medium(), PressKind.PLATE_SWING);
+    Medium medium = pressed(form.medium(), PressKind.PLATE_SWING);
     Decoration thing = job.decoration(form.decoration()).with(form.medium(), null);
     Sentence name =
         Sentence.of("practice.own", thing.artwork().description(), job.garment().name());
@@ -77,7 +80,7 @@ public class PracticeService {
   private PieceView view(
       @Nullable String key, Sentence name, Sentence task, JobRequest job, String thing) {
     Decoration decoration = job.decoration(thing);
-    PressMedium medium = MediaCatalogue.pressed(String.valueOf(decoration.medium())).orElseThrow();
+    Medium medium = media.find(decoration.medium()).orElseThrow();
     return new PieceView(
         key,
         name,
@@ -128,14 +131,16 @@ public class PracticeService {
   }
 
   /** Refuses what such a press does not press. */
-  private static PressMedium pressed(String key, PressKind kind) {
-    return MediaCatalogue.pressed(key)
-        .filter(medium -> medium.tools().contains(kind))
+  private Medium pressed(String key, PressKind kind) {
+    return media
+        .find(key)
+        .filter(medium -> medium.atPress().by(kind))
         .orElseThrow(
             () ->
                 new RefusedException(
                     "trial.medium",
-                    MediaCatalogue.pressed(key)
+                    media
+                        .find(key)
                         .map(medium -> Sentence.of("practice.not-pressed", medium.term()))
                         .orElseGet(() -> Sentence.of("plan.unknown-medium", key))));
   }

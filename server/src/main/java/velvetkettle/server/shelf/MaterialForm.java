@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.CelsiusRange;
@@ -53,8 +53,8 @@ public record MaterialForm(
     @Min(0) @Max(1_000_000) int left,
     @Min(0) int version) {
   /** The material, with the remnants that lie there already. */
-  Material material(List<Remnant> remnants) {
-    if (MediaCatalogue.pressed(medium).isEmpty()) {
+  Material material(MediaCatalogue media, List<Remnant> remnants) {
+    if (media.find(medium).isEmpty()) {
       throw new RefusedException("medium", Sentence.of("shelf.unknown-medium", medium));
     }
     return new Material(name, medium, colour, depth, sheet(), rollWidth, left, remnants);

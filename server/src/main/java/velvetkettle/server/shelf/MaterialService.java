@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
@@ -27,8 +28,10 @@ public class MaterialService {
   private final MaterialMapper materials;
   private final StoredJson json;
   private final Owner owner;
+  private final MediaCatalogue media;
 
-  MaterialService(MaterialMapper materials, StoredJson json, Owner owner) {
+  MaterialService(MaterialMapper materials, StoredJson json, Owner owner, MediaCatalogue media) {
+    this.media = media;
     this.materials = materials;
     this.json = json;
     this.owner = owner;
@@ -79,12 +82,12 @@ public class MaterialService {
     }
     Optional<MaterialRow> before = materials.find(owner.name(), id);
     if (before.isEmpty()) {
-      add(id, form.material(List.of()));
+      add(id, form.material(media, List.of()));
       return view(row(id));
     }
     MaterialRow old = before.get();
     Material kept = material(old);
-    Material now = form.material(kept.remnants());
+    Material now = form.material(media, kept.remnants());
     if (kept.equals(now) && old.version() == form.version() + 1) {
       return view(old);
     }

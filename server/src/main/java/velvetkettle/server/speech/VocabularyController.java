@@ -8,6 +8,9 @@ import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
@@ -27,20 +30,16 @@ import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.certainty.Basis;
 import velvetkettle.core.log.Seen;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.CutFace;
-import velvetkettle.core.media.ExtraPress;
-import velvetkettle.core.media.Layering;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Orientation;
-import velvetkettle.core.media.Palette;
-import velvetkettle.core.media.Peel;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stitch;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.Dispute;
-import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.NoHeat;
+import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.media.trait.ExtraPress;
+import velvetkettle.core.media.trait.Layering;
+import velvetkettle.core.media.trait.Orientation;
+import velvetkettle.core.media.trait.Palette;
+import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.place.Way;
 import velvetkettle.core.plan.Caution;
 import velvetkettle.core.plan.option.Criterion;
@@ -55,6 +54,8 @@ import velvetkettle.core.press.Side;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.core.quantity.Worded;
+import velvetkettle.core.school.Dispute;
+import velvetkettle.core.school.School;
 
 /** Every term of the trade with its name, so that the web keeps no list of its own. */
 @RestController
@@ -107,8 +108,10 @@ public class VocabularyController {
           Seen.values());
 
   private final Speech speech;
+  private final MediaCatalogue media;
 
-  VocabularyController(Speech speech) {
+  VocabularyController(Speech speech, MediaCatalogue media) {
+    this.media = media;
     this.speech = speech;
   }
 
@@ -125,12 +128,10 @@ public class VocabularyController {
               .map(word -> new Word(word.name(), speech.say(word.term())))
               .toList());
     }
-    Stream<String> media =
-        Stream.concat(
-            MediaCatalogue.pressed().stream().map(PressMedium::key),
-            Stream.of(MediaCatalogue.NO_HEAT.key()));
+    Stream<String> keys =
+        Stream.concat(media.all().stream().map(Medium::key), Stream.of(NoHeat.KEY));
     all.put(
-        "medium", media.map(key -> new Word(key, speech.say(new Term("medium." + key)))).toList());
+        "medium", keys.map(key -> new Word(key, speech.say(new Term("medium." + key)))).toList());
     return all;
   }
 }

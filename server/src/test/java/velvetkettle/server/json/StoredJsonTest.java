@@ -9,7 +9,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.heat.HeatMargins;
-import velvetkettle.core.media.ExtraPress;
+import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.RandomJobs;

@@ -1,6 +1,6 @@
 package velvetkettle.core.cut.weed;
 
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 
 /**
  * What a material holds when it is cut and weeded [handbook 5.2, common practice, no source].
@@ -25,8 +25,8 @@ public record WeedLimits(double stroke, double gap, double bit, double tip) {
   }
 
   /** Coarse films need gaps of half their stroke [engineering estimate]. */
-  public static WeedLimits of(PressMedium medium, boolean newBlade) {
-    double stroke = medium.thinnestStroke().count() * (newBlade ? NEW_BLADE : 1);
+  public static WeedLimits of(Medium medium, boolean newBlade) {
+    double stroke = medium.appearance().thinnestStroke().count() * (newBlade ? NEW_BLADE : 1);
     return new WeedLimits(stroke, Math.max(GAP, stroke / 2), BIT, TIP);
   }
 }

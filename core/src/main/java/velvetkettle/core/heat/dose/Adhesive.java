@@ -2,7 +2,7 @@ package velvetkettle.core.heat.dose;
 
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 
 /**
  * How an adhesive bonds: nothing below where it flows, then faster when hotter and firmer. All
@@ -59,8 +59,8 @@ public record Adhesive(
   }
 
   /** Empty where nothing is glued: ink goes over as gas. */
-  public static Optional<Adhesive> of(PressMedium medium) {
-    return switch (medium.glue()) {
+  public static Optional<Adhesive> of(Medium medium) {
+    return switch (medium.construction().glue()) {
       case EVERYDAY -> Optional.of(EVERYDAY);
       case LOW_HEAT -> Optional.of(LOW_HEAT);
       case NYLON -> Optional.of(NYLON);

@@ -9,7 +9,6 @@ import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;
@@ -20,7 +19,7 @@ public record Doses(Pressing pressing, Reading reading) {
 
   List<Sentence> sentences() {
     List<Sentence> said = new ArrayList<>();
-    boolean print = pressing.medium() instanceof Sublimation;
+    boolean print = pressing.medium().construction().dyesTheCloth();
     said.add(Sentence.of(print ? "dose.print" : "dose.bond", Times.upTo(reading.bond())));
     said.add(Sentence.of("dose.hottest-cloth", Celsius.of(Math.round(reading.hottestCloth()))));
     if (yellows()) {

@@ -28,7 +28,6 @@ import velvetkettle.core.heat.turn.Laying;
 import velvetkettle.core.heat.turn.Peeling;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Sentence;
@@ -188,7 +187,7 @@ public final class StoryTeller {
         at(act, start, "story.bond-made", trace.bondReaches(line.adhesive().needed()));
       }
     }
-    if (act.bonds() && pressing.medium() instanceof Sublimation) {
+    if (act.bonds() && pressing.medium().construction().dyesTheCloth()) {
       at(act, start, "story.print-over", printed(trace, below));
     }
     if (!act.closed() && reading.tint() > 0) {

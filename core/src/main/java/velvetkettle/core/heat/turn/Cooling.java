@@ -1,7 +1,7 @@
 package velvetkettle.core.heat.turn;
 
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.quantity.Seconds;
 
 /**

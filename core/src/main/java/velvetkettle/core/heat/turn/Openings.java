@@ -10,7 +10,6 @@ import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.dose.SublimationDose;
-import velvetkettle.core.media.Sublimation;
 
 /**
  * One press that was left closed for long, read as if it had been opened at any moment of it: one
@@ -40,7 +39,7 @@ public final class Openings {
     sofar = Reading.of(pressing, before);
     hottest = trace.highest(main::hottestCloth);
     scorching().forEach(scorch -> scorches.add(scorched(scorch)));
-    boolean stains = !pressing.medium().hasOwnGround() && !prints();
+    boolean stains = !pressing.medium().appearance().ownGround() && !prints();
     tint = trace.integrals(stains ? Reading.tintRate(pressing, main) : moment -> 0);
     fading = trace.integrals(fades());
     int below = main.laying().bondBelow();
@@ -51,7 +50,7 @@ public final class Openings {
   }
 
   private boolean prints() {
-    return pressing.medium() instanceof Sublimation;
+    return pressing.medium().construction().dyesTheCloth();
   }
 
   private Stream<Scorch> scorching() {

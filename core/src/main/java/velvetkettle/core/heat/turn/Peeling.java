@@ -3,8 +3,8 @@ package velvetkettle.core.heat.turn;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.Glue;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Glue;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -25,8 +25,8 @@ public final class Peeling {
   private Peeling() {}
 
   /** Whether a carrier or paper comes off that one may have to wait for. */
-  public static boolean hasCarrier(PressMedium medium) {
-    return medium.hasCarrier() && medium.glue() != Glue.NONE;
+  public static boolean hasCarrier(Medium medium) {
+    return medium.construction().hasCarrier() && medium.construction().glue() != Glue.NONE;
   }
 
   /**

@@ -3,9 +3,9 @@ package velvetkettle.core.heat.turn;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Workroom;
@@ -27,7 +27,7 @@ import velvetkettle.core.quantity.SecondsRange;
 public record Pressing(
     Garment garment,
     Artwork artwork,
-    PressMedium medium,
+    Medium medium,
     Press press,
     Workroom workroom,
     CelsiusRange temperatureRange,

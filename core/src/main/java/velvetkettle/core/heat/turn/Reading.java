@@ -14,7 +14,6 @@ import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.dose.SublimationDose;
-import velvetkettle.core.media.Sublimation;
 import velvetkettle.core.press.LayerKind;
 
 /**
@@ -89,7 +88,7 @@ public record Reading(
   }
 
   private static double bond(Pressing pressing, Act act, double before) {
-    if (pressing.medium() instanceof Sublimation) {
+    if (pressing.medium().construction().dyesTheCloth()) {
       double dose = act.trace().doseAtInterface(act.laying().bondBelow(), SublimationDose::rate);
       return before + dose / SublimationDose.FULL;
     }
@@ -160,7 +159,7 @@ public record Reading(
    * already.
    */
   static double fading(Pressing pressing, List<Act> acts, boolean liesThere) {
-    boolean printed = liesThere && pressing.medium() instanceof Sublimation;
+    boolean printed = liesThere && pressing.medium().construction().dyesTheCloth();
     if (!isPrinted(pressing) && !printed) {
       return 0;
     }
@@ -185,7 +184,8 @@ public record Reading(
    * @param liesThere whether it lies there from the beginning, and not only once it is pressed
    */
   static double tint(Pressing pressing, List<Act> acts, boolean liesThere) {
-    if (pressing.medium().hasOwnGround() || pressing.medium() instanceof Sublimation) {
+    if (pressing.medium().appearance().ownGround()
+        || pressing.medium().construction().dyesTheCloth()) {
       return 0;
     }
     double tint = 0;
@@ -202,7 +202,7 @@ public record Reading(
   static IntToDoubleFunction tintRate(Pressing pressing, Act act) {
     Garment garment = pressing.garment();
     double polyester = garment.blend().percent(Fibre.POLYESTER) / 100;
-    boolean blocked = pressing.medium().blocksDye();
+    boolean blocked = pressing.medium().construction().blocksDye();
     return moment -> {
       double celsius = act.clothUnderMedium(moment);
       return celsius < Migration.ENDS_BELOW

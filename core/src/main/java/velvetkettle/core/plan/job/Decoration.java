@@ -1,8 +1,8 @@
 package velvetkettle.core.plan.job;
 
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.place.Spot;
 import velvetkettle.core.shelf.Material;
 
@@ -51,7 +51,7 @@ public record Decoration(
   }
 
   /** What was settled for a medium; nothing where that was another. */
-  public OwnSetting own(PressMedium forMedium) {
+  public OwnSetting own(Medium forMedium) {
     return own != null && own.medium().equals(forMedium.key())
         ? own
         : OwnSetting.of(forMedium.key());

@@ -4,11 +4,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Work;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.PlatenOnGarment;
 import velvetkettle.core.press.Press;
@@ -61,14 +61,14 @@ public record JobRequest(
   }
 
   /** The tool for a decoration: what the maker settled, where that can do it, else the shop's. */
-  public Press toolFor(Decoration decoration, PressMedium medium) {
+  public Press toolFor(Decoration decoration, Medium medium) {
     String wanted = decoration.own(medium).press();
     Press first = wanted == null ? press : tool(wanted);
     return shop.toolFor(medium, first).orElse(press);
   }
 
   /** What the Stacks of a decoration are laid up between. */
-  public Ground ground(Decoration decoration, PressMedium medium, Press tool) {
+  public Ground ground(Decoration decoration, Medium medium, Press tool) {
     Boolean raised = decoration.own(medium).raised();
     return new Ground(
         garment, tool, raised == null ? placing(decoration, tool).insert() != null : raised);

@@ -2,9 +2,9 @@ package velvetkettle.core.plan.job;
 
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.school.Schools;
 
 /**
  * What the shop has and how it likes to work.
@@ -25,9 +25,9 @@ public record Shop(List<Press> drawer, List<Stock> shelf, Schools schools) {
    * The tool for a medium: the one the job is for where that can do it, else the first in the
    * drawer; empty where none can.
    */
-  public Optional<Press> toolFor(PressMedium medium, Press wanted) {
-    return medium.tools().contains(wanted.kind())
+  public Optional<Press> toolFor(Medium medium, Press wanted) {
+    return medium.atPress().by(wanted.kind())
         ? Optional.of(wanted)
-        : drawer.stream().filter(press -> medium.tools().contains(press.kind())).findFirst();
+        : drawer.stream().filter(press -> medium.atPress().by(press.kind())).findFirst();
   }
 }

@@ -2,7 +2,7 @@ package velvetkettle.core.plan.option;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.media.NoHeat;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -42,6 +42,6 @@ public record DecorationPlan(
   }
 
   public boolean withoutHeat() {
-    return medium.equals(MediaCatalogue.NO_HEAT.key());
+    return NoHeat.is(medium);
   }
 }

@@ -2,10 +2,10 @@ package velvetkettle.core.plan.option;
 
 import java.util.ArrayList;
 import java.util.List;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentKind;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
 import velvetkettle.core.quantity.Sentence;
 
 /** How to do without a press: sew, tie or glue [common practice, no source]. */

@@ -3,16 +3,14 @@ package velvetkettle.core.plan.option;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.CutFace;
-import velvetkettle.core.media.Palette;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Sublimation;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.TransferPaper;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.media.trait.Palette;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.Stock;
@@ -26,10 +24,10 @@ public final class Scores {
   private final JobRequest job;
   private final Garment garment;
   private final Artwork artwork;
-  private final PressMedium medium;
+  private final Medium medium;
   private final List<Score> scores = new ArrayList<>();
 
-  private Scores(JobRequest job, Artwork artwork, PressMedium medium) {
+  private Scores(JobRequest job, Artwork artwork, Medium medium) {
     this.job = job;
     garment = job.garment();
     this.artwork = artwork;
@@ -37,12 +35,12 @@ public final class Scores {
   }
 
   /** What speaks for a medium and against it, criterion by criterion. */
-  public static List<Score> of(JobRequest job, Artwork artwork, PressMedium medium) {
+  public static List<Score> of(JobRequest job, Artwork artwork, Medium medium) {
     Scores all = new Scores(job, artwork, medium);
     all.log();
-    all.add(Criterion.WEAR, medium.wear(), "score.wear-" + medium.wear());
+    all.add(Criterion.WEAR, medium.feel().wear(), "score.wear-" + medium.feel().wear());
     all.stretch();
-    all.add(Criterion.HAND, medium.hand(), "score.hand-" + medium.hand());
+    all.add(Criterion.HAND, medium.feel().hand(), "score.hand-" + medium.feel().hand());
     all.skin();
     all.finish();
     all.colours();
@@ -66,7 +64,7 @@ public final class Scores {
 
   private void stretch() {
     if (garment.stretchesFar()) {
-      boolean goes = medium.stretches();
+      boolean goes = medium.feel().stretches();
       add(Criterion.STRETCH, goes ? 5 : 1, goes ? "score.stretches" : "score.cracks");
     }
   }
@@ -75,7 +73,7 @@ public final class Scores {
   private void skin() {
     boolean worn = garment.kind() == GarmentKind.TOP || garment.kind() == GarmentKind.SHIRT;
     if (worn) {
-      add(Criterion.SKIN, medium.skin(), "score.skin-" + medium.skin());
+      add(Criterion.SKIN, medium.feel().skin(), "score.skin-" + medium.feel().skin());
     }
   }
 
@@ -84,16 +82,16 @@ public final class Scores {
     if (wanted == Surface.ANY) {
       return;
     }
-    boolean fixed = medium instanceof Sublimation || medium instanceof TransferPaper;
+    boolean fixed = !medium.appearance().glosses();
     boolean missed = fixed && wanted == Surface.GLOSS;
     add(Criterion.FINISH, missed ? 1 : 5, missed ? "score.finish-no" : "score.finish", wanted);
   }
 
   private void colours() {
-    boolean cut = medium.cutFace() == CutFace.GLUE_UP;
+    boolean cut = medium.handling().cutFace() == CutFace.GLUE_UP;
     int each = artwork.colours();
     int points = cut ? Math.max(0, 6 - each) : 5;
-    if (medium.palette() == Palette.FEW && each > 1) {
+    if (medium.appearance().palette() == Palette.FEW && each > 1) {
       points = Math.max(0, points - 1);
     }
     add(Criterion.COLOURS, points, colours(cut, each), each);
@@ -107,7 +105,7 @@ public final class Scores {
   }
 
   private void quantity() {
-    int from = medium.worthFrom();
+    int from = medium.handling().worthFrom();
     if (from == 1) {
       add(Criterion.QUANTITY, 4, "score.quantity-any");
     } else {
@@ -122,7 +120,7 @@ public final class Scores {
   }
 
   private void contrast() {
-    boolean tinted = medium.transparent() && garment.colour().depth() == Depth.LIGHT;
+    boolean tinted = medium.appearance().transparent() && garment.colour().depth() == Depth.LIGHT;
     add(
         Criterion.CONTRAST,
         tinted ? 2 : 5,
@@ -137,7 +135,7 @@ public final class Scores {
     }
     List<Stock> own = shelf.stream().filter(s -> s.medium().equals(medium.key())).toList();
     boolean inColour =
-        medium.palette() == Palette.ANY
+        medium.appearance().palette() == Palette.ANY
             || own.stream().anyMatch(stock -> stock.depth() == artwork.lightest());
     if (own.isEmpty()) {
       add(Criterion.SHELF, 0, "score.shelf-none");

@@ -2,27 +2,14 @@ package velvetkettle.core.plan.order;
 
 import java.util.ArrayList;
 import java.util.List;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.DarkTransferPaper;
-import velvetkettle.core.media.DoubleWeb;
-import velvetkettle.core.media.ExtraPress;
-import velvetkettle.core.media.Film;
-import velvetkettle.core.media.LightTransferPaper;
-import velvetkettle.core.media.Peel;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.PrintableFilm;
-import velvetkettle.core.media.Stitch;
-import velvetkettle.core.media.StoneSheet;
-import velvetkettle.core.media.StoneStencil;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Sublimation;
-import velvetkettle.core.media.Transfer;
-import velvetkettle.core.media.Web;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.ExtraPress;
+import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.order.GarmentState.Lying;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
@@ -33,10 +20,11 @@ import velvetkettle.core.plan.recipe.ShortPress;
 import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
-import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /**
  * The operations of one decoration, from the cooled or warm cloth to the piece that is cold and
@@ -58,7 +46,7 @@ final class Course {
   private final Placement placement;
   private final boolean lowerLayer;
   private final Pressed pressed;
-  private final PressMedium medium;
+  private final Medium medium;
   private final Recipe recipe;
   private final Press press;
   private final List<Operation> operations = new ArrayList<>();
@@ -87,25 +75,25 @@ final class Course {
     if (recipe.coolBeforePlacing()) {
       operations.add(new Operation.Cool(Sentence.of("do.cool-cloth"), CLOTH_COOLS));
     }
-    if (medium.side() == Side.BACK) {
+    if (medium.pressedFromBack()) {
       fromBehind();
     } else {
       of(recipe.before(), ExtraPress.Kind.TACK).forEach(this::tackWeb);
-      operations.add(new Operation.Place(id, Sentence.of("do.place." + placing(), placement)));
+      operations.add(new Operation.Place(id, Sentence.of(medium.wording().placing(), placement)));
       mainPress();
-      if (medium.hasCarrier()) {
+      if (medium.construction().hasCarrier()) {
         peel();
       }
     }
     of(recipe.after(), ExtraPress.Kind.SECOND).forEach(this::secondPress);
     of(recipe.after(), ExtraPress.Kind.FROM_BACK).forEach(this::againFromBehind);
-    if (medium.hasOwnGround() && medium.side() == Side.FACE) {
+    if (medium.appearance().ownGround() && !medium.pressedFromBack()) {
       operations.add(new Operation.Cool(Sentence.of("do.cool-flat"), UNTIL_COLD));
     }
-    if (medium.stitch() == Stitch.MUST) {
+    if (medium.handling().stitch() == Stitch.MUST) {
       operations.add(new Operation.StitchEdge(id, Sentence.of("do.stitch")));
     }
-    if (medium.hasOwnGround() && garment.obstacles().contains(Obstacle.LINING)) {
+    if (medium.appearance().ownGround() && garment.obstacles().contains(Obstacle.LINING)) {
       hand("do.sew-to-lining");
     }
   }
@@ -137,35 +125,11 @@ final class Course {
     hand("do.web-paper-off");
   }
 
-  private String placing() {
-    if (medium instanceof PrintableFilm) {
-      return "printed-film";
-    }
-    if (medium instanceof DoubleWeb) {
-      return "second-layer";
-    }
-    if (medium instanceof LightTransferPaper || medium instanceof DarkTransferPaper) {
-      return medium.key();
-    }
-    if (medium instanceof Stones) {
-      return medium.key();
-    }
-    return medium instanceof Film
-        ? "film"
-        : medium instanceof Transfer
-            ? "transfer"
-            : medium instanceof Web ? "applique" : "sublimation";
-  }
-
   private void mainPress() {
     String key =
         press.kind() == PressKind.WAND
             ? "do.press-stone"
-            : medium instanceof Sublimation
-                ? "do.press-still"
-                : medium instanceof StoneStencil
-                    ? "do.press-stencil"
-                    : lowerLayer ? "do.tack-layer" : "do.press";
+            : lowerLayer ? "do.tack-layer" : medium.wording().pressing();
     int positions = recipe.positions();
     for (int position = 1; position <= positions; position++) {
       Sentence say =
@@ -185,23 +149,15 @@ final class Course {
         peel == Peel.HOT || peel == Peel.NONE
             ? ""
             : schools.keepTo(School.PRESS_AGAIN_AT_ONCE) ? ".at-once" : ".look";
-    String key =
-        medium instanceof Sublimation
-            ? "do.lift-paper"
-            : medium instanceof StoneSheet && peel == Peel.COLD
-                ? "do.peel-stones"
-                : "do.peel-off." + peel.term().key() + again;
-    operations.add(new Operation.PeelOff(id, Sentence.of(key), peel, recipe.peelWait()));
+    String usual = "do.peel-off." + peel.term().key() + again;
+    Sentence say = Sentence.of(medium.wording().peeling(peel).orElse(usual));
+    operations.add(new Operation.PeelOff(id, say, peel, recipe.peelWait()));
   }
 
   private void secondPress(ShortPress second) {
-    String key =
-        medium instanceof StoneStencil
-            ? "do.second-press-stencil"
-            : medium instanceof Stones ? "do.second-press-stones" : "do.second-press";
     close(
         StepKind.SECOND_PRESS,
-        Sentence.of(key, second.cover()),
+        Sentence.of(medium.wording().pressingAgain(), second.cover()),
         second.setting(),
         StackBuilder.secondPress(ground, medium, second.cover()),
         Lying.FINISHED);
@@ -224,7 +180,8 @@ final class Course {
     operations.add(
         new Operation.Place(
             id,
-            Sentence.of(onPocket ? "do.place.patch-on-pocket" : "do.place.patch-web", placement)));
+            Sentence.of(
+                onPocket ? "do.place.patch-on-pocket" : medium.wording().placing(), placement)));
     for (ShortPress tack : of(recipe.before(), ExtraPress.Kind.TACK)) {
       close(
           StepKind.TACK,
@@ -236,7 +193,7 @@ final class Course {
     hand(onPocket ? "do.turn-pocket" : "do.turn");
     close(
         StepKind.PRESS,
-        Sentence.of("do.press-back"),
+        Sentence.of(medium.wording().pressing()),
         recipe.setting(),
         pressed.stack(),
         Lying.BONDED);
@@ -254,12 +211,12 @@ final class Course {
         new Operation.HeatPress(kind, id, say, setting, stack, press.name(), role(kind), leaves));
   }
 
-  /** Stones bond under every press; film has bonded when its second one comes. */
+  /** Some bond under every press; film has bonded when its second one comes. */
   private Turn.Role role(StepKind kind) {
     return switch (kind) {
       case PRESS -> Turn.Role.MAIN;
       case TACK, BACK_PRESS -> Turn.Role.ALSO;
-      case SECOND_PRESS -> medium instanceof Stones ? Turn.Role.ALSO : Turn.Role.NONE;
+      case SECOND_PRESS -> medium.again().bonds() ? Turn.Role.ALSO : Turn.Role.NONE;
       default -> Turn.Role.NONE;
     };
   }

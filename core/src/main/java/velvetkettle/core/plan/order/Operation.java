@@ -2,7 +2,7 @@ package velvetkettle.core.plan.order;
 
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.plan.order.GarmentState.Lying;
 import velvetkettle.core.plan.recipe.Setting;
 import velvetkettle.core.press.Stack;

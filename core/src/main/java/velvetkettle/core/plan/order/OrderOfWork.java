@@ -9,10 +9,8 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Margins;
-import velvetkettle.core.media.Film;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stones;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Ground;
@@ -57,14 +55,15 @@ public final class OrderOfWork {
       @Nullable Sentence testFirst,
       boolean lowerLayer) {
     /** The option that was taken, or the way without heat. */
-    public static Chosen of(JobRequest job, Decoration decoration, DecorationPlan plan) {
+    public static Chosen of(
+        JobRequest job, MediaCatalogue media, Decoration decoration, DecorationPlan plan) {
       Option option = plan.current();
       return option == null
           ? new Chosen(decoration, null, job.unpressed(decoration), null, false)
           : new Chosen(
               decoration,
               new Pressed(
-                  MediaCatalogue.pressed(option.medium()).orElseThrow(),
+                  media.get(option.medium()),
                   option.recipe(),
                   option.stack(),
                   job.tool(option.press())),
@@ -76,7 +75,7 @@ public final class OrderOfWork {
     /** The same among the others that are chosen. */
     public Chosen among(List<Chosen> all) {
       boolean lower =
-          isFilm() && all.stream().anyMatch(c -> c.isFilm() && c.decoration.liesOver(decoration));
+          tacks() && all.stream().anyMatch(c -> c.tacks() && c.decoration.liesOver(decoration));
       return new Chosen(decoration, pressed, placing, testFirst, lower);
     }
 
@@ -100,8 +99,8 @@ public final class OrderOfWork {
       return placing.face() != other.placing.face();
     }
 
-    private boolean isFilm() {
-      return pressed != null && pressed.medium() instanceof Film;
+    private boolean tacks() {
+      return pressed != null && pressed.medium().again().tackedBelow();
     }
 
     /** As it is pressed among the others: a lower layer of film is only tacked. */
@@ -114,7 +113,7 @@ public final class OrderOfWork {
   }
 
   /** What is pressed, at which settings, under what, by which tool. */
-  public record Pressed(PressMedium medium, Recipe recipe, Stack stack, Press press) {}
+  public record Pressed(Medium medium, Recipe recipe, Stack stack, Press press) {}
 
   /** One decoration with its margins as if it were alone on the garment. */
   public record Alone(Chosen chosen, Margins margins) {}
@@ -182,7 +181,7 @@ public final class OrderOfWork {
   }
 
   private static boolean isStones(Chosen chosen) {
-    return chosen.pressed() != null && chosen.pressed().medium() instanceof Stones;
+    return chosen.pressed() != null && chosen.pressed().medium().appearance().ofStones();
   }
 
   private void prepareCloth(List<Chosen> chosen) {

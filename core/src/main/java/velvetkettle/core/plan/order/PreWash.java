@@ -5,11 +5,10 @@ import java.util.Optional;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /**
  * Whether the garment is washed before: where softener lies on it, where it will shrink, for
@@ -20,14 +19,14 @@ final class PreWash {
 
   private PreWash() {}
 
-  static Optional<Sentence> of(Garment garment, List<PressMedium> media, Schools schools) {
+  static Optional<Sentence> of(Garment garment, List<Medium> media, Schools schools) {
     if (media.isEmpty()) {
       return Optional.empty();
     }
     if (garment.finish() == Finish.SOFTENER) {
       return Optional.of(Sentence.of("do.pre-wash.softener"));
     }
-    if (media.stream().anyMatch(Stones.class::isInstance)) {
+    if (media.stream().anyMatch(medium -> medium.appearance().ofStones())) {
       return Optional.of(Sentence.of("do.pre-wash.stones"));
     }
     if (shrinks(garment)) {

@@ -2,12 +2,9 @@ package velvetkettle.core.plan.order;
 
 import java.util.Optional;
 import velvetkettle.core.cloth.Area;
-import velvetkettle.core.media.Layering;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.RaisedFilm;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Sublimation;
-import velvetkettle.core.media.Web;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Appearance;
+import velvetkettle.core.media.trait.Layering;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.press.PressKind;
@@ -43,17 +40,17 @@ public final class Precedence {
 
   /** A print in the cloth is no layer: what goes with cloth goes on it. */
   private static boolean layers(Chosen lower, Chosen upper) {
-    return medium(lower) instanceof Sublimation
-        || (medium(lower).layering() == Layering.BOTH
-            && medium(upper).layering() != Layering.ALONE);
+    return medium(lower).construction().dyesTheCloth()
+        || (medium(lower).again().layering() == Layering.BOTH
+            && medium(upper).again().layering() != Layering.ALONE);
   }
 
   private static Optional<Reason> byHeat(Chosen first, Chosen second) {
-    if (medium(first) instanceof RaisedFilm) {
+    if (medium(first).again().flattens()) {
       return because("raised-last", first, second);
     }
-    boolean ink = medium(second) instanceof Sublimation;
-    if (ink && !(medium(first) instanceof Sublimation)) {
+    boolean ink = medium(second).construction().gasInk();
+    if (ink && !medium(first).construction().dyesTheCloth()) {
       return because("sublimation-first", first, second);
     }
     Celsius bears = bears(first);
@@ -82,19 +79,17 @@ public final class Precedence {
 
   /**
    * How much against practice it is, though possible: 0 or 1. Stones lie high and come last; an
-   * image comes before the web beside it.
+   * image comes before the piece of cloth beside it.
    */
   public static int unusual(Chosen first, Chosen second) {
     if (!reaches(second, first)) {
       return 0;
     }
-    boolean stones = medium(first) instanceof Stones && !(medium(second) instanceof Stones);
-    boolean webThenImage = medium(first) instanceof Web && isImage(medium(second));
-    return stones || webThenImage ? 1 : 0;
-  }
-
-  private static boolean isImage(PressMedium medium) {
-    return !(medium instanceof Web) && !(medium instanceof Stones) && !medium.hasOwnGround();
+    Appearance lying = medium(first).appearance();
+    Appearance image = medium(second).appearance();
+    boolean stones = lying.ofStones() && !image.ofStones();
+    boolean clothThenImage = lying.ofCloth() && !image.ownGround();
+    return stones || clothThenImage ? 1 : 0;
   }
 
   /** Whether the tool that presses one thing comes down on another that lies there. */
@@ -122,7 +117,7 @@ public final class Precedence {
     return chosen.decoration().artwork().description();
   }
 
-  private static PressMedium medium(Chosen chosen) {
+  private static Medium medium(Chosen chosen) {
     return chosen.press().medium();
   }
 }

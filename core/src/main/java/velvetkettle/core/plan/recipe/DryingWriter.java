@@ -4,15 +4,15 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Drying;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.school.Dispute;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.Dispute;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /**
  * How long the cloth is dried before a medium is laid on it: computed from its water and the room,
@@ -28,10 +28,10 @@ final class DryingWriter {
   private final Bench bench;
   private final Garment garment;
   private final Press press;
-  private final PressMedium medium;
+  private final Medium medium;
   private final Schools schools;
 
-  DryingWriter(HeatModel heat, Bench bench, PressMedium medium, Schools schools) {
+  DryingWriter(HeatModel heat, Bench bench, Medium medium, Schools schools) {
     this.heat = heat;
     this.bench = bench;
     garment = bench.garment();
@@ -41,7 +41,7 @@ final class DryingWriter {
   }
 
   Recommended<Seconds> drying(Celsius platen, Seconds mainPress) {
-    Seconds least = medium.leastDrying();
+    Seconds least = medium.atPress().leastDrying();
     School school = schools.on(Dispute.PRE_PRESS);
     if (school == School.PRE_PRESS_QUICK) {
       return longer(least, QUICK, "why.school.pre-press-quick");

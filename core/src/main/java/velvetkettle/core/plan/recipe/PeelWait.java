@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.HeatReading;
 import velvetkettle.core.heat.turn.Cooling;
 import velvetkettle.core.heat.turn.Peeling;
-import velvetkettle.core.media.Peel;
+import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;

@@ -7,8 +7,7 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.PracticeMargins;
 import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
@@ -32,11 +31,11 @@ public final class PlatenWriter {
       List.of(Celsius.of(110), Celsius.of(150), Celsius.of(200));
 
   private final Garment garment;
-  private final PressMedium medium;
+  private final Medium medium;
   private final InstructionSheet sheet;
   private final Press press;
 
-  private PlatenWriter(Bench bench, PressMedium medium, InstructionSheet sheet) {
+  private PlatenWriter(Bench bench, Medium medium, InstructionSheet sheet) {
     garment = bench.garment();
     press = bench.press();
     this.medium = medium;
@@ -46,14 +45,14 @@ public final class PlatenWriter {
   /** What the platen truly is, and what to set, with its evidence. */
   public record Settled(Celsius platen, Recommended<Celsius> dial) {}
 
-  static Settled settle(Bench bench, PressMedium medium, InstructionSheet sheet) {
+  static Settled settle(Bench bench, Medium medium, InstructionSheet sheet) {
     PlatenWriter writer = new PlatenWriter(bench, medium, sheet);
     List<Evidence> why = new ArrayList<>();
     Celsius platen = writer.platen(why);
     return new Settled(platen, writer.dial(platen, why));
   }
 
-  static CelsiusRange range(PressMedium medium, InstructionSheet sheet) {
+  static CelsiusRange range(Medium medium, InstructionSheet sheet) {
     CelsiusRange own = sheet.temperature();
     return own != null ? own : medium.window().temperature();
   }
@@ -102,8 +101,8 @@ public final class PlatenWriter {
    * A blocker works best cool; without one the heat still stirs the dye below. A sublimated print
    * has no film to stain.
    */
-  static boolean dyeHasToStayQuiet(Garment garment, PressMedium medium) {
-    return DyeRisk.of(garment) != DyeRisk.NONE && !(medium instanceof Sublimation);
+  static boolean dyeHasToStayQuiet(Garment garment, Medium medium) {
+    return DyeRisk.of(garment) != DyeRisk.NONE && !medium.construction().dyesTheCloth();
   }
 
   private static Celsius nearestDot(Celsius wanted, List<Evidence> why) {

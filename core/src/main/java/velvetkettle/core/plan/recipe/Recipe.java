@@ -2,10 +2,10 @@ package velvetkettle.core.plan.recipe;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.CutFace;
-import velvetkettle.core.media.Orientation;
-import velvetkettle.core.media.Peel;
-import velvetkettle.core.media.Stitch;
+import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.media.trait.Orientation;
+import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;

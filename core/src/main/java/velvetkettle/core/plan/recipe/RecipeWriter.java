@@ -6,13 +6,13 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.media.ExtraPress;
-import velvetkettle.core.media.Peel;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Window;
-import velvetkettle.core.media.Work;
-import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.CoverChoice;
+import velvetkettle.core.media.trait.ExtraPress;
+import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.media.trait.SteamUse;
+import velvetkettle.core.media.trait.Window;
+import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.OwnSetting;
@@ -20,12 +20,12 @@ import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
-import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.School;
 import velvetkettle.core.shelf.InstructionSheet;
 import velvetkettle.core.shelf.Material;
 
@@ -47,14 +47,14 @@ public final class RecipeWriter {
   private static final double SHORT_END = 0.25;
 
   /**
-   * Steam holds the cloth near 100 °C for long: one to two minutes [common practice, no source].
+   * SteamUse holds the cloth near 100 °C for long: one to two minutes [common practice, no source].
    */
   private static final Seconds BY_STEAM = Seconds.of(90);
 
   private final Bench bench;
   private final Garment garment;
   private final Work work;
-  private final PressMedium medium;
+  private final Medium medium;
   private final InstructionSheet sheet;
   private final Press press;
   private final int positions;
@@ -63,7 +63,7 @@ public final class RecipeWriter {
   private RecipeWriter(
       Bench bench,
       Work work,
-      PressMedium medium,
+      Medium medium,
       InstructionSheet sheet,
       int positions,
       OwnSetting own) {
@@ -80,8 +80,7 @@ public final class RecipeWriter {
   /**
    * @param tool the press that does it, which is not always the one the job is meant for
    */
-  public static RecipeWriter of(
-      JobRequest job, Decoration decoration, PressMedium medium, Press tool) {
+  public static RecipeWriter of(JobRequest job, Decoration decoration, Medium medium, Press tool) {
     return new RecipeWriter(
         job.bench(tool),
         job.work(decoration),
@@ -91,7 +90,7 @@ public final class RecipeWriter {
         decoration.own(medium));
   }
 
-  private static InstructionSheet sheetFor(Decoration decoration, PressMedium medium) {
+  private static InstructionSheet sheetFor(Decoration decoration, Medium medium) {
     Material material = decoration.material();
     return material != null && material.medium().equals(medium.key())
         ? material.sheet()
@@ -133,16 +132,18 @@ public final class RecipeWriter {
         PeelWait.usual(peel.value()),
         cover(),
         Recommended.of(
-            medium.orientation(),
-            Evidence.trade("why." + medium.orientation().term().key(), medium.orientation())),
-        medium.cutFace(),
-        medium.side(),
-        medium.glueSide(),
+            medium.handling().orientation(),
+            Evidence.trade(
+                "why." + medium.handling().orientation().term().key(),
+                medium.handling().orientation())),
+        medium.handling().cutFace(),
+        medium.atPress().side(),
+        medium.wording().glueSide(),
         drying(heat, platen, time.value()),
         coolBeforePlacing(),
-        extras(medium.before(work), main),
+        extras(medium.atPress().before(work), main),
         extras(after(), main),
-        medium.stitch(),
+        medium.handling().stitch(),
         press.kind() == PressKind.WAND ? 1 : positions,
         ToolWriter.of(press, medium, work, pressure.value(), sheet.steam()),
         Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")),
@@ -158,14 +159,14 @@ public final class RecipeWriter {
 
   private boolean coolBeforePlacing() {
     Boolean wanted = own.cooled();
-    return wanted == null ? medium.placedOnCoolCloth() || shellFromCold() : wanted;
+    return wanted == null ? medium.atPress().onCoolCloth() || shellFromCold() : wanted;
   }
 
   private List<ExtraPress> after() {
-    List<ExtraPress> after = new ArrayList<>(medium.after(work));
+    List<ExtraPress> after = new ArrayList<>(medium.atPress().after(work));
     Seconds back = own.fromBack();
     if (back != null) {
-      after.add(ExtraPress.fromBack(CoverSheet.NONE, back.count()));
+      after.add(ExtraPress.fromBack(CoverChoice.NONE, back.count()));
     }
     return after;
   }
@@ -175,17 +176,18 @@ public final class RecipeWriter {
   }
 
   private List<ShortPress> extras(List<ExtraPress> presses, Setting main) {
-    return presses.stream()
-        .map(
-            extra ->
-                new ShortPress(
-                    extra.kind(), extra.side(), unlessClad(extra.cover()), setting(extra, main)))
-        .toList();
+    return presses.stream().map(extra -> shortPress(extra, main)).toList();
   }
 
-  private Setting setting(ExtraPress extra, Setting main) {
+  private ShortPress shortPress(ExtraPress extra, Setting main) {
+    CoverSheet cover = extra.cover().sheet(work);
+    Setting setting = setting(extra, extra.under(cover), main);
+    return new ShortPress(extra.kind(), extra.side(), unlessClad(cover), setting);
+  }
+
+  private Setting setting(ExtraPress extra, Seconds byPlate, Setting main) {
     Celsius own = extra.platen();
-    Seconds time = slowedByHand() ? extra.time().times(HAND_FACTOR) : extra.time();
+    Seconds time = slowedByHand() ? byPlate.times(HAND_FACTOR) : byPlate;
     if (own == null) {
       return new Setting(main.dial(), main.platen(), time, main.pressure());
     }
@@ -202,7 +204,9 @@ public final class RecipeWriter {
   }
 
   private boolean pressedOnShell() {
-    return garment.fabric().shell() && medium.side() == Side.FACE && !medium.hasOwnGround();
+    return garment.fabric().shell()
+        && !medium.pressedFromBack()
+        && !medium.appearance().ownGround();
   }
 
   /** The platen temperatures of the sheet, else of the trade. */
@@ -246,7 +250,7 @@ public final class RecipeWriter {
       why.add(Evidence.trade("why.stones-by-steam", BY_STEAM));
       return new Recommended<>(BY_STEAM, why);
     }
-    if (medium.side() == Side.BACK) {
+    if (medium.pressedFromBack()) {
       int more = layersBeforeGlue() - 1 + (garment.fabric().uneven() ? 1 : 0);
       for (int layer = 0; layer < more; layer++) {
         time = time.plus(THICK_CLOTH);
@@ -262,7 +266,7 @@ public final class RecipeWriter {
 
   private boolean bySteam() {
     return press.kind() == PressKind.IRON_STEAM
-        && medium instanceof Stones
+        && medium.atPress().steam() == SteamUse.BY_SCHOOL
         && sheet.time() == null
         && ToolWriter.steams(medium, work, sheet.steam());
   }
@@ -302,7 +306,7 @@ public final class RecipeWriter {
 
   private Recommended<CoverSheet> cover() {
     CoverSheet bySheet = sheet.cover();
-    CoverSheet wanted = bySheet != null ? bySheet : medium.cover(work);
+    CoverSheet wanted = bySheet != null ? bySheet : medium.atPress().cover().sheet(work);
     CoverSheet cover = unlessClad(wanted);
     CoverSheet settled = own.cover();
     if (settled != null) {
@@ -324,7 +328,8 @@ public final class RecipeWriter {
   }
 
   private Recommended<Seconds> keepBack() {
-    boolean migration = PlatenWriter.dyeHasToStayQuiet(garment, medium) && !medium.hasOwnGround();
+    boolean migration =
+        PlatenWriter.dyeHasToStayQuiet(garment, medium) && !medium.appearance().ownGround();
     return migration
         ? Recommended.of(Seconds.ofHours(72), Evidence.trade("why.keep-back-dye", garment.dye()))
         : Recommended.of(Seconds.ofHours(24), Evidence.trade("why.keep-back"));

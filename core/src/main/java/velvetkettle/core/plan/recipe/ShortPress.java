@@ -1,6 +1,6 @@
 package velvetkettle.core.plan.recipe;
 
-import velvetkettle.core.media.ExtraPress;
+import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Side;
 

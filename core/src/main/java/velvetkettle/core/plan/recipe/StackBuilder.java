@@ -6,8 +6,7 @@ import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.dose.Shine;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
@@ -54,18 +53,18 @@ public final class StackBuilder {
   }
 
   /** From the face: cover, medium with its glue line towards the cloth, front, sheet, back, pad. */
-  public static Stack fromFace(Ground ground, PressMedium medium, CoverSheet cover) {
-    return fromFace(ground, medium.layers(), cover, medium instanceof Sublimation);
+  public static Stack fromFace(Ground ground, Medium medium, CoverSheet cover) {
+    return fromFace(ground, medium.construction().layers(), cover, medium.construction().gasInk());
   }
 
   /** The second press: the carrier is off, so what carried the art is left out. */
-  public static Stack secondPress(Ground ground, PressMedium medium, CoverSheet cover) {
-    return fromFace(ground, withoutCarrier(medium), cover, false);
+  public static Stack secondPress(Ground ground, Medium medium, CoverSheet cover) {
+    return fromFace(ground, medium.construction().withoutCarrier(), cover, false);
   }
 
   /** A web alone on the garment, under its own paper. */
-  public static Stack webAlone(Ground ground, PressMedium medium) {
-    Layer web = medium.layers().get(medium.layers().size() - 1);
+  public static Stack webAlone(Ground ground, Medium medium) {
+    Layer web = medium.construction().lowest();
     Layer paper =
         Layer.of(LayerKind.PAPER, Sentence.of("layer.web-paper"), 0.1, Substance.TRANSFER_PAPER);
     return fromFace(ground, List.of(paper, web), CoverSheet.NONE, false);
@@ -82,17 +81,11 @@ public final class StackBuilder {
     return new Stack(Side.FACE, builder.layers, glueLine);
   }
 
-  private static List<Layer> withoutCarrier(PressMedium medium) {
-    return medium.layers().stream()
-        .filter(layer -> layer.kind() != LayerKind.CARRIER && layer.kind() != LayerKind.PAPER)
-        .toList();
-  }
-
   /**
    * From the back: the garment turned, its inside towards the heat, the medium upside down below;
    * its carrier is off by then.
    */
-  public static Stack fromBack(Ground ground, PressMedium medium, CoverSheet cover) {
+  public static Stack fromBack(Ground ground, Medium medium, CoverSheet cover) {
     StackBuilder builder = new StackBuilder(ground);
     builder.cover(cover);
     if (ground.garment().obstacles().contains(Obstacle.POCKET)) {
@@ -106,7 +99,7 @@ public final class StackBuilder {
   }
 
   /** Something that lies there already, face down below all layers of the garment. */
-  public static Stack throughCloth(Ground ground, PressMedium medium, CoverSheet cover) {
+  public static Stack throughCloth(Ground ground, Medium medium, CoverSheet cover) {
     StackBuilder builder = new StackBuilder(ground);
     builder.cover(cover);
     if (ground.garment().kind().layers() == 2) {
@@ -117,9 +110,9 @@ public final class StackBuilder {
     return builder.faceDown(medium);
   }
 
-  private Stack faceDown(PressMedium medium) {
+  private Stack faceDown(Medium medium) {
     int glueLine = layers.size() - 1;
-    List<Layer> own = withoutCarrier(medium);
+    List<Layer> own = medium.construction().withoutCarrier();
     for (int i = own.size() - 1; i >= 0; i--) {
       layers.add(own.get(i));
     }

@@ -6,9 +6,7 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Sublimation;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.quantity.Sentence;
 
@@ -20,13 +18,12 @@ public final class TestFirst {
   private TestFirst() {}
 
   /** Empty where this shop has pressed the pairing before and the cloth gives no cause. */
-  public static Optional<Sentence> of(Garment garment, PressMedium medium, Experience experience) {
+  public static Optional<Sentence> of(Garment garment, Medium medium, Experience experience) {
     return reason(garment, medium, experience)
-        .map(reason -> Sentence.of("do.test-first", reason, lookFor(medium)));
+        .map(reason -> Sentence.of("do.test-first", reason, medium.wording().lookFor()));
   }
 
-  private static Optional<Sentence> reason(
-      Garment garment, PressMedium medium, Experience experience) {
+  private static Optional<Sentence> reason(Garment garment, Medium medium, Experience experience) {
     if (garment.iron() == IronMark.CROSSED || garment.iron() == IronMark.ONE_DOT) {
       return Optional.of(Sentence.of("test.because.iron", garment.iron()));
     }
@@ -60,15 +57,5 @@ public final class TestFirst {
                     && fibre != Fibre.POLYAMIDE_6
                     && fibre != Fibre.POLYAMIDE_66)
         .findFirst();
-  }
-
-  private static Sentence lookFor(PressMedium medium) {
-    if (medium instanceof Sublimation) {
-      return Sentence.of("test.look.print");
-    }
-    if (medium instanceof Stones) {
-      return Sentence.of("test.look.stones");
-    }
-    return Sentence.of(medium.hasOwnGround() ? "test.look.piece" : "test.look.film");
   }
 }

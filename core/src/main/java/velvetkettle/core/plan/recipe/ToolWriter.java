@@ -3,33 +3,31 @@ package velvetkettle.core.plan.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Web;
-import velvetkettle.core.media.Work;
-import velvetkettle.core.media.school.School;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.press.Closing;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.School;
 
 /** How the tool in hand is set and held for a recipe [common practice, no source]. */
 final class ToolWriter {
   private final Press press;
-  private final PressMedium medium;
+  private final Medium medium;
   private final Work work;
   private final List<Sentence> said = new ArrayList<>();
 
-  private ToolWriter(Press press, PressMedium medium, Work work) {
+  private ToolWriter(Press press, Medium medium, Work work) {
     this.press = press;
     this.medium = medium;
     this.work = work;
   }
 
   static List<Sentence> of(
-      Press press, PressMedium medium, Work work, Pressure pressure, @Nullable Boolean steam) {
+      Press press, Medium medium, Work work, Pressure pressure, @Nullable Boolean steam) {
     ToolWriter writer = new ToolWriter(press, medium, work);
     if (press.kind() == PressKind.WAND) {
       writer.wand();
@@ -74,26 +72,19 @@ final class ToolWriter {
       say(steams(steam) ? "tool.steam-on" : "tool.steam-off");
     }
     boolean travels = work.schools().keepTo(School.IRON_TRAVELLING);
-    say(
-        travels
-            ? "tool.iron-travels"
-            : medium instanceof Web ? "tool.iron-lifted-web" : "tool.iron-lifted");
+    say(travels ? "tool.iron-travels" : medium.wording().ironing());
     if (!steams(steam)) {
       say("tool.iron-twice");
     }
   }
 
-  /** The sheet first; then what the medium wants; stones by the shop's school. */
+  /** The sheet first; then what the medium wants, or the shop's school. */
   private boolean steams(@Nullable Boolean steam) {
     return press.kind() == PressKind.IRON_STEAM && steams(medium, work, steam);
   }
 
-  static boolean steams(PressMedium medium, Work work, @Nullable Boolean bySheet) {
-    if (bySheet != null) {
-      return bySheet;
-    }
-    boolean stonesBySteam = medium instanceof Stones && work.schools().keepTo(School.STONES_STEAM);
-    return medium.wantsSteam() || stonesBySteam;
+  static boolean steams(Medium medium, Work work, @Nullable Boolean bySheet) {
+    return bySheet != null ? bySheet : medium.atPress().steam().on(work);
   }
 
   private void wand() {

@@ -1,11 +1,9 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
+import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.Web;
+import velvetkettle.core.media.Medium;
 
 /**
  * A photograph cannot be cut from film, an all-over print is larger than any sheet, a made patch
@@ -19,7 +17,7 @@ public final class ArtNeedsItsMedium extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     ArtKind kind = weighing.artwork().kind();
-    return weighing.medium().carries().contains(kind)
+    return weighing.medium().appearance().carries().contains(kind)
         ? Optional.empty()
         : vetoLiftedBy(
             "rule.art-needs-its-medium.lift-" + lift(weighing.medium(), kind),
@@ -28,12 +26,12 @@ public final class ArtNeedsItsMedium extends Rule {
   }
 
   /** Either the art is made over for the medium, or the medium is one that carries such art. */
-  private static String lift(PressMedium medium, ArtKind kind) {
+  private static String lift(Medium medium, ArtKind kind) {
     boolean drawn = kind == ArtKind.LETTERING || kind == ArtKind.LOGO;
-    if (drawn && medium instanceof Stones) {
+    if (drawn && medium.appearance().ofStones()) {
       return "as-stones";
     }
-    if (drawn && medium instanceof Web) {
+    if (drawn && medium.appearance().ofCloth()) {
       return "as-applique";
     }
     return switch (kind) {

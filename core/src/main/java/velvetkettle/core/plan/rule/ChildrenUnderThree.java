@@ -13,7 +13,7 @@ public final class ChildrenUnderThree extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.garment().forChildUnderThree() && weighing.medium().smallParts()
+    return weighing.garment().forChildUnderThree() && weighing.medium().construction().smallParts()
         ? veto(weighing.medium().term())
         : Optional.empty();
   }

@@ -11,7 +11,7 @@ public final class DarkClothHidesInk extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium().transparent() && weighing.garment().hidesTransparent()
+    return weighing.medium().appearance().transparent() && weighing.garment().hidesTransparent()
         ? veto(weighing.garment().colour().name())
         : Optional.empty();
   }

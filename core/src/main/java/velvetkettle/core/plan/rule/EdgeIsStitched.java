@@ -2,7 +2,7 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Stitch;
+import velvetkettle.core.media.trait.Stitch;
 
 /** The wash breaks the glue of light web: only the stitched edge holds it. */
 public final class EdgeIsStitched extends Rule {
@@ -12,6 +12,6 @@ public final class EdgeIsStitched extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium().stitch() == Stitch.MUST ? caution() : Optional.empty();
+    return weighing.medium().handling().stitch() == Stitch.MUST ? caution() : Optional.empty();
   }
 }

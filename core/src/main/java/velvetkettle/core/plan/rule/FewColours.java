@@ -2,7 +2,7 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Palette;
+import velvetkettle.core.media.trait.Palette;
 
 /** Specialist films come in a handful of colours. */
 public final class FewColours extends Rule {
@@ -12,7 +12,8 @@ public final class FewColours extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium().palette() == Palette.FEW && weighing.artwork().colours() > 2
+    return weighing.medium().appearance().palette() == Palette.FEW
+            && weighing.artwork().colours() > 2
         ? caution(weighing.medium().term())
         : Optional.empty();
   }

@@ -3,7 +3,7 @@ package velvetkettle.core.plan.rule;
 import java.util.Optional;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Glue;
+import velvetkettle.core.media.trait.Glue;
 
 /** Glue comes through the holes of a mesh and onto whatever lies below. */
 public final class GlueThroughMesh extends Rule {
@@ -13,7 +13,8 @@ public final class GlueThroughMesh extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.garment().fabric() == Fabric.MESH && weighing.medium().glue() != Glue.NONE
+    return weighing.garment().fabric() == Fabric.MESH
+            && weighing.medium().construction().glue() != Glue.NONE
         ? caution()
         : Optional.empty();
   }

@@ -2,7 +2,7 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.DarkTransferPaper;
+import velvetkettle.core.media.trait.Opacity;
 
 /**
  * The white ground of a paper for dark cloth lies stiff on light cloth, which has no need of it.
@@ -14,7 +14,8 @@ public final class GroundOnLightCloth extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium() instanceof DarkTransferPaper && !weighing.garment().hidesTransparent()
+    return weighing.medium().appearance().opacity() == Opacity.WHITE_GROUND
+            && !weighing.garment().hidesTransparent()
         ? caution(weighing.garment().colour().name())
         : Optional.empty();
   }

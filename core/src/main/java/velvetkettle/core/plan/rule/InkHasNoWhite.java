@@ -17,6 +17,6 @@ public final class InkHasNoWhite extends Rule {
   public Optional<Finding> judge(Weighing weighing) {
     boolean allWhite =
         weighing.artwork().lightest() == Depth.WHITE && weighing.artwork().colours() == 1;
-    return weighing.medium().transparent() && allWhite ? veto() : Optional.empty();
+    return weighing.medium().appearance().transparent() && allWhite ? veto() : Optional.empty();
   }
 }

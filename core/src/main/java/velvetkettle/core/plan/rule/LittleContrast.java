@@ -1,10 +1,10 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Surface;
 
 /** White on white and dark on dark hardly show. */
 public final class LittleContrast extends Rule {

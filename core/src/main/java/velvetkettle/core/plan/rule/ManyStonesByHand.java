@@ -2,7 +2,6 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.StoneWand;
 
 /** One by one is slow work, and the hand tires. */
 public final class ManyStonesByHand extends Rule {
@@ -14,7 +13,7 @@ public final class ManyStonesByHand extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium() instanceof StoneWand && weighing.artwork().stones() > MANY
+    return weighing.medium().handling().oneByOne() && weighing.artwork().stones() > MANY
         ? caution(weighing.artwork().stones())
         : Optional.empty();
   }

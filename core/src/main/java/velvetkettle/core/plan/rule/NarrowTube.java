@@ -1,8 +1,8 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Placement;
 
 /** A sleeve or a leg is narrower than a plate: it needs a form or a platen that fits inside. */
 public final class NarrowTube extends Rule {

@@ -2,7 +2,8 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.SteamUse;
 import velvetkettle.core.press.PressKind;
 
 /** A stone tip heats one stone, an iron has cold spots, a stretch web wants steam. */
@@ -13,18 +14,18 @@ public final class NeedsItsTool extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    PressMedium medium = weighing.medium();
-    if (medium.tools().contains(weighing.press().kind())) {
+    Medium medium = weighing.medium();
+    if (medium.atPress().by(weighing.press().kind())) {
       return Optional.empty();
     }
     return vetoLiftedBy(
         "rule.needs-its-tool.lift-" + lift(medium), weighing.press().kind(), medium.term());
   }
 
-  private static String lift(PressMedium medium) {
-    if (medium.tools().contains(PressKind.WAND)) {
+  private static String lift(Medium medium) {
+    if (medium.atPress().by(PressKind.WAND)) {
       return "wand";
     }
-    return medium.wantsSteam() ? "steam" : "platen";
+    return medium.atPress().steam() == SteamUse.WANTED ? "steam" : "platen";
   }
 }

@@ -2,7 +2,7 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Layering;
+import velvetkettle.core.media.trait.Layering;
 
 /**
  * What is layered over glitter, flock, puff or metal film lets go; some media lie on bare cloth
@@ -15,7 +15,7 @@ public final class NothingOverIt extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.artwork().layered() && weighing.medium().layering() != Layering.BOTH
+    return weighing.artwork().layered() && weighing.medium().again().layering() != Layering.BOTH
         ? veto(weighing.medium().term())
         : Optional.empty();
   }

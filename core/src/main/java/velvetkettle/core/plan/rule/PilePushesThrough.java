@@ -3,9 +3,7 @@ package velvetkettle.core.plan.rule;
 import java.util.Optional;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Sublimation;
-import velvetkettle.core.media.Transfer;
-import velvetkettle.core.media.TransferPaper;
+import velvetkettle.core.media.trait.Construction;
 
 /**
  * The loops of a towel push through anything thin; only what is thick or has gone into the fibre
@@ -18,11 +16,10 @@ public final class PilePushesThrough extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    boolean thin =
-        weighing.medium() instanceof Transfer || weighing.medium() instanceof TransferPaper;
-    if (weighing.garment().fabric() != Fabric.TOWEL || weighing.medium() instanceof Sublimation) {
+    Construction construction = weighing.medium().construction();
+    if (weighing.garment().fabric() != Fabric.TOWEL || construction.dyesTheCloth()) {
       return Optional.empty();
     }
-    return thin ? veto(weighing.medium().term()) : caution();
+    return construction.thin() ? veto(weighing.medium().term()) : caution();
   }
 }

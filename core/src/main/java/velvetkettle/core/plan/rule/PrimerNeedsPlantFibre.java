@@ -4,7 +4,6 @@ import java.util.Optional;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.PrimedSublimation;
 
 /** Polyester primer soaks into plant fibres and stays on the outside of all others. */
 public final class PrimerNeedsPlantFibre extends Rule {
@@ -16,7 +15,7 @@ public final class PrimerNeedsPlantFibre extends Rule {
   public Optional<Finding> judge(Weighing weighing) {
     Blend blend = weighing.garment().blend();
     double taking = blend.cellulosicPercent() + blend.percent(Fibre.POLYESTER);
-    return weighing.medium() instanceof PrimedSublimation && taking < 95
+    return weighing.medium().atPress().primes() && taking < 95
         ? veto(blend.mainFibre())
         : Optional.empty();
   }

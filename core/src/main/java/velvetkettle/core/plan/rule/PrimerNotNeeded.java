@@ -3,7 +3,6 @@ package velvetkettle.core.plan.rule;
 import java.util.Optional;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.PrimedSublimation;
 
 /** Cloth with enough polyester prints without primer, and stays soft. */
 public final class PrimerNotNeeded extends Rule {
@@ -16,7 +15,7 @@ public final class PrimerNotNeeded extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     double polyester = weighing.garment().blend().percent(Fibre.POLYESTER);
-    return weighing.medium() instanceof PrimedSublimation && polyester >= ENOUGH
+    return weighing.medium().atPress().primes() && polyester >= ENOUGH
         ? veto((int) Math.round(polyester))
         : Optional.empty();
   }

@@ -3,7 +3,6 @@ package velvetkettle.core.plan.rule;
 import java.util.Optional;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.PrimedSublimation;
 
 /** Woven tape and ribbon can discolour under primer. */
 public final class PrimerOnTape extends Rule {
@@ -15,8 +14,6 @@ public final class PrimerOnTape extends Rule {
   public Optional<Finding> judge(Weighing weighing) {
     Fabric fabric = weighing.garment().fabric();
     boolean tape = fabric == Fabric.TWILL_TAPE || fabric == Fabric.SATIN_RIBBON;
-    return tape && weighing.medium() instanceof PrimedSublimation
-        ? caution(fabric)
-        : Optional.empty();
+    return tape && weighing.medium().atPress().primes() ? caution(fabric) : Optional.empty();
   }
 }

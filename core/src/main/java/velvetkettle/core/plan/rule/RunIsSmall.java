@@ -11,8 +11,8 @@ public final class RunIsSmall extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.pieces() < weighing.medium().worthFrom()
-        ? caution(weighing.pieces(), weighing.medium().worthFrom())
+    return weighing.pieces() < weighing.medium().handling().worthFrom()
+        ? caution(weighing.pieces(), weighing.medium().handling().worthFrom())
         : Optional.empty();
   }
 }

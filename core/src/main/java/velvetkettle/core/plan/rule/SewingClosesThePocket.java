@@ -1,9 +1,9 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Stitch;
+import velvetkettle.core.media.trait.Stitch;
 
 /** What has to be stitched cannot go on a pocket without closing it. */
 public final class SewingClosesThePocket extends Rule {
@@ -13,7 +13,7 @@ public final class SewingClosesThePocket extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium().stitch() == Stitch.MUST
+    return weighing.medium().handling().stitch() == Stitch.MUST
             && weighing.artwork().placement() == Placement.POCKET
         ? veto(weighing.medium().term())
         : Optional.empty();

@@ -2,8 +2,7 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Stones;
-import velvetkettle.core.media.school.School;
+import velvetkettle.core.school.School;
 
 /** A shop that glues its stones does not press them. */
 public final class StonesAreGlued extends Rule {
@@ -13,7 +12,8 @@ public final class StonesAreGlued extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium() instanceof Stones && weighing.schools().keepTo(School.STONES_GLUED)
+    return weighing.medium().appearance().ofStones()
+            && weighing.schools().keepTo(School.STONES_GLUED)
         ? veto()
         : Optional.empty();
   }

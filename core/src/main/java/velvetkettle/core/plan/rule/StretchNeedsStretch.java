@@ -11,7 +11,7 @@ public final class StretchNeedsStretch extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.garment().stretchesFar() && !weighing.medium().stretches()
+    return weighing.garment().stretchesFar() && !weighing.medium().feel().stretches()
         ? caution(weighing.medium().term())
         : Optional.empty();
   }

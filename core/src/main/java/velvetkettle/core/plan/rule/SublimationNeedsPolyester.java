@@ -16,7 +16,7 @@ public final class SublimationNeedsPolyester extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     double share = weighing.garment().blend().percent(Fibre.POLYESTER);
-    double least = weighing.medium().leastPolyester();
+    double least = weighing.medium().construction().leastPolyester();
     if (share >= least) {
       return Optional.empty();
     }

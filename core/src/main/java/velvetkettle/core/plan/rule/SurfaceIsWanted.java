@@ -1,8 +1,8 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.Surface;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -17,10 +17,11 @@ public final class SurfaceIsWanted extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     Surface wanted = weighing.artwork().surface();
-    if (weighing.medium().gives().contains(wanted)) {
+    if (weighing.medium().appearance().gives().contains(wanted)) {
       return Optional.empty();
     }
-    Surface own = weighing.medium().gives().stream().sorted().findFirst().orElse(Surface.ANY);
+    Surface own =
+        weighing.medium().appearance().gives().stream().sorted().findFirst().orElse(Surface.ANY);
     String about = "rule." + id() + (Surface.PLAIN.contains(own) ? ".plain" : ".special");
     Object[] said = {weighing.medium().term(), wanted, own};
     return Optional.of(

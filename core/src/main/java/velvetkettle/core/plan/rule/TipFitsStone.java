@@ -3,7 +3,6 @@ package velvetkettle.core.plan.rule;
 import java.util.Optional;
 import java.util.Set;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.StoneWand;
 import velvetkettle.core.press.StoneSize;
 
 /** A cup tip holds and heats the stone size it is made for. */
@@ -16,7 +15,7 @@ public final class TipFitsStone extends Rule {
   public Optional<Finding> judge(Weighing weighing) {
     StoneSize size = weighing.artwork().stoneSize();
     Set<StoneSize> tips = weighing.press().tips();
-    return weighing.medium() instanceof StoneWand
+    return weighing.medium().handling().oneByOne()
             && size != null
             && !tips.isEmpty()
             && !tips.contains(size)

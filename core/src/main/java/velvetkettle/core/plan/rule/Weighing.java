@@ -1,16 +1,11 @@
 package velvetkettle.core.plan.rule;
 
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.school.Schools;
 
 /** One medium, with the tool it would be pressed by, held against one job. */
 public record Weighing(
-    Garment garment,
-    Artwork artwork,
-    PressMedium medium,
-    Press press,
-    int pieces,
-    Schools schools) {}
+    Garment garment, Artwork artwork, Medium medium, Press press, int pieces, Schools schools) {}

@@ -2,7 +2,6 @@ package velvetkettle.core.plan.together;
 
 import java.util.ArrayList;
 import java.util.List;
-import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
 
@@ -14,7 +13,7 @@ public final class Alternatives {
   private Alternatives() {}
 
   /** Nothing for a single decoration: its options say it all. */
-  public static List<Alternative> of(Combination taken, HeatModel heat) {
+  public static List<Alternative> of(Combination taken) {
     List<Alternative> found = new ArrayList<>();
     List<DecorationPlan> plans = taken.decorations();
     for (int i = 0; i < plans.size() && plans.size() > 1; i++) {
@@ -23,7 +22,7 @@ public final class Alternatives {
       plan.options().stream()
           .filter(option -> !option.medium().equals(plan.medium()))
           .limit(MOST)
-          .map(option -> alternative(taken, taken.with(heat, at, option), plan, option))
+          .map(option -> alternative(taken, taken.with(at, option), plan, option))
           .flatMap(List::stream)
           .forEach(found::add);
     }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
@@ -29,16 +30,21 @@ public final class Combination {
   private static final int TRIED = 80;
 
   private final JobRequest job;
+  private final MediaCatalogue media;
+  private final HeatModel heat;
   private final List<DecorationPlan> plans;
   private final List<Chosen> chosen;
   private final Together together;
 
-  private Combination(JobRequest job, HeatModel heat, List<DecorationPlan> plans) {
+  private Combination(
+      JobRequest job, MediaCatalogue media, HeatModel heat, List<DecorationPlan> plans) {
     this.job = job;
+    this.media = media;
+    this.heat = heat;
     this.plans = plans;
     List<Chosen> each = new ArrayList<>();
     for (int i = 0; i < plans.size(); i++) {
-      each.add(Chosen.of(job, job.decorations().get(i), plans.get(i)));
+      each.add(Chosen.of(job, media, job.decorations().get(i), plans.get(i)));
     }
     chosen = each.stream().map(one -> one.among(each)).toList();
     List<Alone> pressed = new ArrayList<>();
@@ -52,15 +58,16 @@ public final class Combination {
   }
 
   /** The best that go together; the best of each alone where none do. */
-  public static Combination best(JobRequest job, HeatModel heat, List<DecorationPlan> plans) {
-    Combination first = new Combination(job, heat, plans);
+  public static Combination best(
+      JobRequest job, MediaCatalogue media, HeatModel heat, List<DecorationPlan> plans) {
+    Combination first = new Combination(job, media, heat, plans);
     if (first.together.possible()) {
       return first;
     }
     return choices(plans).stream()
         .skip(1)
         .limit(TRIED)
-        .map(choice -> new Combination(job, heat, choice))
+        .map(choice -> new Combination(job, media, heat, choice))
         .filter(combination -> combination.together.possible())
         .findFirst()
         .orElse(first);
@@ -133,9 +140,9 @@ public final class Combination {
   }
 
   /** The same with another medium for one decoration. */
-  Combination with(HeatModel heat, int decoration, Option option) {
+  Combination with(int decoration, Option option) {
     List<DecorationPlan> other = new ArrayList<>(plans);
     other.set(decoration, plans.get(decoration).with(option));
-    return new Combination(job, heat, other);
+    return new Combination(job, media, heat, other);
   }
 }

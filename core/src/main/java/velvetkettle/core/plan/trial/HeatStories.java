@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.story.HeatStory;
 import velvetkettle.core.heat.story.StoryTeller;
 import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.SideBySide;
 import velvetkettle.core.plan.job.JobRequest;
@@ -49,8 +50,8 @@ public final class HeatStories {
    *
    * @param job what the plan was made from
    */
-  public static List<ToldThing> of(JobRequest job, Plan plan) {
-    List<Chosen> all = chosen(job, plan);
+  public static List<ToldThing> of(JobRequest job, MediaCatalogue media, Plan plan) {
+    List<Chosen> all = chosen(job, media, plan);
     List<Chosen> pressed = all.stream().filter(one -> one.pressed() != null).toList();
     boolean known = pressed.stream().allMatch(HeatStories::isKnown);
     SharedTurns turns = SharedTurns.of(job, pressed);
@@ -68,10 +69,10 @@ public final class HeatStories {
     return told;
   }
 
-  private static List<Chosen> chosen(JobRequest job, Plan plan) {
+  private static List<Chosen> chosen(JobRequest job, MediaCatalogue media, Plan plan) {
     List<Chosen> each =
         job.decorations().stream()
-            .map(decoration -> Chosen.of(job, decoration, settled(plan, decoration.id())))
+            .map(decoration -> Chosen.of(job, media, decoration, settled(plan, decoration.id())))
             .toList();
     List<String> order = plan.sequence().stream().map(InOrder::decoration).toList();
     return each.stream()

@@ -12,7 +12,7 @@ import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.Settling;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
@@ -35,9 +35,11 @@ import velvetkettle.core.quantity.Sentence;
 public final class Trials {
   private final HeatModel heat;
   private final WindowMaps maps;
+  private final MediaCatalogue media;
   private final Settling settling;
 
-  public Trials(HeatModel heat, WindowMaps maps) {
+  public Trials(HeatModel heat, WindowMaps maps, MediaCatalogue media) {
+    this.media = media;
     this.heat = heat;
     this.maps = maps;
     settling = new Settling(heat, maps);
@@ -94,7 +96,7 @@ public final class Trials {
    */
   public PressWindow window(JobRequest job, String decoration, String medium) {
     Decoration tried = job.decoration(decoration);
-    PressMedium pressed = pressed(medium);
+    Medium pressed = media.get(medium);
     Press tool = job.toolFor(tried, pressed);
     Settling.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
     Pressing pressing = settled.pressing();
@@ -154,7 +156,7 @@ public final class Trials {
   /** As it is settled, whatever comes of it. */
   public SettledPress settled(JobRequest job, String decoration, String medium) {
     Decoration settled = job.decoration(decoration);
-    PressMedium pressed = pressed(medium);
+    Medium pressed = media.get(medium);
     Press tool = job.toolFor(settled, pressed);
     Settling.Settled found = settling.mostForgiving(job, settled, pressed, tool);
     return new SettledPress(found.recipe(), found.stack(), found.pressing());
@@ -163,7 +165,7 @@ public final class Trials {
   /** As the maker settled it, whatever comes of it. */
   public TriedSetting tried(JobRequest job, String decoration, String medium) {
     Decoration tried = job.decoration(decoration);
-    PressMedium pressed = pressed(medium);
+    Medium pressed = media.get(medium);
     Press tool = job.toolFor(tried, pressed);
     Settling.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
     return new TriedSetting(
@@ -178,16 +180,11 @@ public final class Trials {
   /** What would be if one thing were otherwise, each beside the setting as it is. */
   public List<WhatIf> whatIfs(JobRequest job, String decoration, String medium) {
     Decoration tried = job.decoration(decoration);
-    PressMedium pressed = pressed(medium);
+    Medium pressed = media.get(medium);
     Press tool = job.toolFor(tried, pressed);
     Settling.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
     return settled.pressing().isComputed()
         ? new WhatIfs(heat, settling, job, tried, settled).all()
         : List.of();
-  }
-
-  private static PressMedium pressed(String medium) {
-    return MediaCatalogue.pressed(medium)
-        .orElseThrow(() -> new IllegalArgumentException("unknown medium: " + medium));
   }
 }

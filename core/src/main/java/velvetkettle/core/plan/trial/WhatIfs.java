@@ -6,8 +6,7 @@ import java.util.stream.Stream;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.media.Film;
-import velvetkettle.core.media.PressMedium;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.Settling;
 import velvetkettle.core.plan.Settling.Settled;
 import velvetkettle.core.plan.SideBySide;
@@ -19,7 +18,6 @@ import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.RecipeWriter;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
@@ -43,7 +41,7 @@ final class WhatIfs {
   private final Settling settling;
   private final JobRequest job;
   private final Decoration decoration;
-  private final PressMedium medium;
+  private final Medium medium;
   private final Settled now;
 
   /** As the maker has it, and the same with every number held where it is now. */
@@ -171,7 +169,7 @@ final class WhatIfs {
   }
 
   private Optional<Otherwise> pad() {
-    if (job.garment().kind().layers() < 2 || medium.side() == Side.BACK) {
+    if (job.garment().kind().layers() < 2 || medium.pressedFromBack()) {
       return Optional.empty();
     }
     boolean raised = job.ground(decoration, medium, now.tool()).raised();
@@ -188,7 +186,7 @@ final class WhatIfs {
     boolean byHand = now.tool().kind().pressedByHand();
     return Stream.concat(Stream.of(job.press()), job.shop().drawer().stream())
         .filter(press -> press.kind().pressedByHand() != byHand)
-        .filter(press -> medium.tools().contains(press.kind()))
+        .filter(press -> medium.atPress().by(press.kind()))
         .filter(press -> job.bench(press).isComputed())
         .findFirst()
         .map(this::with);
@@ -238,7 +236,7 @@ final class WhatIfs {
   }
 
   private Optional<Otherwise> fromBack() {
-    return medium.side() == Side.BACK || own.fromBack() != null
+    return medium.pressedFromBack() || own.fromBack() != null
         ? Optional.empty()
         : Optional.of(
             own(
@@ -250,7 +248,7 @@ final class WhatIfs {
 
   /** Another layer of the same film over it, pressed together. */
   private Optional<Otherwise> secondLayer() {
-    return medium instanceof Film
+    return medium.again().tackedBelow()
         ? Optional.of(
             madeUpByTime(
                 WhatIf.Kind.SECOND_LAYER,

@@ -15,10 +15,11 @@ import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.weed.WeedLimits;
 import velvetkettle.core.cut.weed.WeedReading;
 import velvetkettle.core.cut.weed.Weeding;
-import velvetkettle.core.media.EverydayFilm;
+import velvetkettle.core.media.MediaCatalogue;
 
 class LettersTest {
-  private static final WeedLimits LIMITS = WeedLimits.of(new EverydayFilm(), false);
+  private static final WeedLimits LIMITS =
+      WeedLimits.of(MediaCatalogue.TRADE.get("film-smooth"), false);
 
   /** An H in four splinters that cracks of half a millimetre part, beside a sound bar. */
   private static final String WORN =

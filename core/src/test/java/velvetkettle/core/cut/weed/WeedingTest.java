@@ -20,20 +20,20 @@ import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.svg.SvgReader;
-import velvetkettle.core.media.EverydayFilm;
-import velvetkettle.core.media.FlockFilm;
-import velvetkettle.core.media.GlitterFilm;
+import velvetkettle.core.media.MediaCatalogue;
 
 /** Limits: handbook 5.2 (common practice, no source); widths follow from plane geometry. */
 class WeedingTest {
-  private static final WeedLimits NEW_BLADE = WeedLimits.of(new EverydayFilm(), true);
+  private static final WeedLimits NEW_BLADE =
+      WeedLimits.of(MediaCatalogue.TRADE.get("film-smooth"), true);
 
   @Test
   void limitsAreThoseOfTheHandbook() {
     assertThat(NEW_BLADE.stroke()).isEqualTo(0.8);
-    assertThat(WeedLimits.of(new EverydayFilm(), false).stroke()).isEqualTo(1);
-    assertThat(WeedLimits.of(new GlitterFilm(), false).stroke()).isEqualTo(2);
-    assertThat(WeedLimits.of(new FlockFilm(), false).stroke()).isEqualTo(2);
+    assertThat(WeedLimits.of(MediaCatalogue.TRADE.get("film-smooth"), false).stroke()).isEqualTo(1);
+    assertThat(WeedLimits.of(MediaCatalogue.TRADE.get("film-glitter"), false).stroke())
+        .isEqualTo(2);
+    assertThat(WeedLimits.of(MediaCatalogue.TRADE.get("film-flock"), false).stroke()).isEqualTo(2);
     assertThat(NEW_BLADE.gap()).isEqualTo(0.8);
     assertThat(NEW_BLADE.bit()).isEqualTo(2);
   }

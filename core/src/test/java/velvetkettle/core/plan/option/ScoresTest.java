@@ -9,6 +9,10 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -18,13 +22,8 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.PressMedium;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
@@ -34,6 +33,7 @@ import velvetkettle.core.plan.job.Stock;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.school.Schools;
 
 /** The points of each criterion and the words that go with them (engineering estimates). */
 class ScoresTest {
@@ -174,7 +174,7 @@ class ScoresTest {
   }
 
   private static List<Score> of(String key, JobRequest job, Artwork art) {
-    PressMedium medium = MediaCatalogue.pressed(key).orElseThrow();
+    Medium medium = MediaCatalogue.TRADE.get(key);
     return Scores.of(job, art, medium);
   }
 

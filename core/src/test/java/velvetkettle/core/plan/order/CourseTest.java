@@ -7,6 +7,10 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -17,13 +21,7 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.ExtraPress;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.plan.Caution;
 import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.Plan;
@@ -45,6 +43,8 @@ import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /**
  * How each family is pressed, from the first coat to the last stitch: common practice, no source.

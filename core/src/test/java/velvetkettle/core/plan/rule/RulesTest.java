@@ -11,6 +11,10 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -23,18 +27,14 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.School;
-import velvetkettle.core.media.school.Schools;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /** Each rule with a case in which it speaks and its nearest neighbour in which it is silent. */
 class RulesTest {
@@ -392,7 +392,7 @@ class RulesTest {
               layered,
               stoneSize,
               stones),
-          MediaCatalogue.pressed(medium).orElseThrow(),
+          MediaCatalogue.TRADE.get(medium),
           new Press(
               "Press",
               press,

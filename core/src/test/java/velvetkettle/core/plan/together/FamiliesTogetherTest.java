@@ -8,12 +8,13 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Surface;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
@@ -143,7 +144,9 @@ class FamiliesTogetherTest {
               job.shop(),
               Experience.NONE);
       DecorationPlan plan = Jobs.planner().plan(one).decorations().get(0);
-      alone.add(new Alone(Chosen.of(job, decoration, plan), plan.current().margins()));
+      alone.add(
+          new Alone(
+              Chosen.of(job, MediaCatalogue.TRADE, decoration, plan), plan.current().margins()));
     }
     return alone;
   }

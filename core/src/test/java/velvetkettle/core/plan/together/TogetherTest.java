@@ -10,6 +10,10 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -24,11 +28,7 @@ import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.turn.Exposure;
 import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.turn.Turn;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Artwork;
-import velvetkettle.core.media.Placement;
-import velvetkettle.core.media.Surface;
-import velvetkettle.core.media.school.Schools;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Step;
@@ -48,6 +48,7 @@ import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.school.Schools;
 
 /** Several things on one garment [handbook 5.1; common practice, no source]. */
 class TogetherTest {
@@ -331,7 +332,7 @@ class TogetherTest {
     List<OrderOfWork.Alone> alone = new ArrayList<>();
     for (int i = 0; i < plans.size(); i++) {
       OrderOfWork.Chosen chosen =
-          OrderOfWork.Chosen.of(job, job.decorations().get(i), plans.get(i));
+          OrderOfWork.Chosen.of(job, MediaCatalogue.TRADE, job.decorations().get(i), plans.get(i));
       alone.add(new OrderOfWork.Alone(chosen, plans.get(i).current().margins()));
     }
     return alone;

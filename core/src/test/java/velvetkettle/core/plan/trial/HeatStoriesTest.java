@@ -6,10 +6,11 @@ import static velvetkettle.core.plan.Jobs.job;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.heat.story.HeatStory;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
@@ -141,7 +142,8 @@ class HeatStoriesTest {
   @DisplayName("two things share one time: each is told through the presses of the other")
   void together() {
     JobRequest job = twoThings(Placement.CHEST, Placement.CHEST);
-    List<HeatStories.ToldThing> things = HeatStories.of(job, Jobs.planner().plan(job));
+    List<HeatStories.ToldThing> things =
+        HeatStories.of(job, MediaCatalogue.TRADE, Jobs.planner().plan(job));
     assertThat(things).hasSize(2);
     HeatStory first = things.get(0).told().story();
     HeatStory second = things.get(1).told().story();
@@ -164,7 +166,8 @@ class HeatStoriesTest {
   @DisplayName("what the other's platen does not reach lies cold on the table meanwhile")
   void farApart() {
     JobRequest job = twoThings(Placement.CHEST, Placement.SLEEVE);
-    HeatStory first = HeatStories.of(job, Jobs.planner().plan(job)).get(0).told().story();
+    HeatStory first =
+        HeatStories.of(job, MediaCatalogue.TRADE, Jobs.planner().plan(job)).get(0).told().story();
     assertThat(lastClosed(first).name().key()).isEqualTo("story.turn");
     HeatStory.Stretch last = first.stretches().get(first.stretches().size() - 1);
     assertThat(hottestGlueLine(first, last)).isLessThan(45);
@@ -222,6 +225,6 @@ class HeatStoriesTest {
   }
 
   private static HeatStories.Told tell(JobRequest job) {
-    return HeatStories.of(job, Jobs.planner().plan(job)).get(0).told();
+    return HeatStories.of(job, MediaCatalogue.TRADE, Jobs.planner().plan(job)).get(0).told();
   }
 }

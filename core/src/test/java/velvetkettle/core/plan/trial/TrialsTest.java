@@ -9,6 +9,8 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Question;
@@ -16,8 +18,7 @@ import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.window.RememberedMaps;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
-import velvetkettle.core.media.ArtKind;
-import velvetkettle.core.media.Placement;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Step;
@@ -42,7 +43,7 @@ import velvetkettle.core.quantity.Sentence;
 /** Settings tried on one decoration: its window, a point of it, what would be otherwise. */
 class TrialsTest {
   private static final WindowMaps MAPS = new RememberedMaps();
-  private static final Trials TRIALS = new Trials(Jobs.HEAT, MAPS);
+  private static final Trials TRIALS = new Trials(Jobs.HEAT, MAPS, MediaCatalogue.TRADE);
 
   private static JobRequest job(Garment garment, String medium, OwnSetting own) {
     JobRequest job = Jobs.job(garment, Jobs.whiteLettering(), 1, Jobs.BIG_PRESS, medium, null);

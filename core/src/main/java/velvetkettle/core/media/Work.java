@@ -1,7 +1,0 @@
-package velvetkettle.core.media;
-
-import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.media.school.Schools;
-
-/** What is to be done, as a medium needs to know it to say how it is pressed. */
-public record Work(Garment garment, Artwork artwork, Schools schools) {}
