@@ -13,7 +13,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import velvetkettle.core.heat.conduction.Conduction;
-import velvetkettle.core.heat.conduction.Passage;
+import velvetkettle.core.heat.conduction.ConductionResult;
 import velvetkettle.core.heat.conduction.Phase;
 
 /** One film press of 15 s, moist, beside the bare sweeps of the same size and count. */
@@ -35,14 +35,14 @@ public class HeatBench {
   @Setup
   public void setUp() {
     phase = Press.phase(15, finer, true);
-    Passage once = Conduction.run(phase);
+    ConductionResult once = Conduction.run(phase);
     sweeps = once.trials() * 3;
     int nodes = phase.parts().stream().mapToInt(part -> part.slab().cells()).sum();
     bare = new BareSweeps(nodes);
   }
 
   @Benchmark
-  public Passage press() {
+  public ConductionResult press() {
     return Conduction.run(phase);
   }
 

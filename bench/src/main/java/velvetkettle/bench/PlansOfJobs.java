@@ -1,6 +1,5 @@
 package velvetkettle.bench;
 
-import velvetkettle.core.media.MediaCatalogue;
 import java.lang.reflect.RecordComponent;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -17,6 +16,7 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.window.WindowMap;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.RandomJobs;
@@ -71,8 +71,7 @@ public final class PlansOfJobs {
     Planner planner = new Planner(new HeatMargins());
     Plan first = planner.plan(job);
     List<List<String>> parts = new ArrayList<>(List.of(leaves("plan", first)));
-    JobRequest taken =
-        job.withMedia(decoration -> any(optionsOf(first, decoration), random));
+    JobRequest taken = job.withMedia(decoration -> any(optionsOf(first, decoration), random));
     try {
       parts.add(leaves("taken", planner.plan(taken)));
     } catch (RuntimeException e) {
@@ -81,8 +80,7 @@ public final class PlansOfJobs {
     Decoration decoration = taken.decorations().get(0);
     if (trials && decoration.medium() != null) {
       Trials tried = new Trials(new HeatMargins(), WindowMap::of, MediaCatalogue.TRADE);
-      parts.add(
-          leaves("whatifs", tried.whatIfs(taken, decoration.id(), decoration.medium())));
+      parts.add(leaves("whatifs", tried.whatIfs(taken, decoration.id(), decoration.medium())));
     }
     return parts;
   }

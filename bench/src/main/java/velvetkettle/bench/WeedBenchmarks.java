@@ -1,6 +1,5 @@
 package velvetkettle.bench;
 
-import velvetkettle.core.media.MediaCatalogue;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.function.Supplier;
@@ -16,6 +15,7 @@ import velvetkettle.core.cut.weed.DistressedDesign;
 import velvetkettle.core.cut.weed.WeedLimits;
 import velvetkettle.core.cut.weed.WeedReading;
 import velvetkettle.core.cut.weed.Weeding;
+import velvetkettle.core.media.MediaCatalogue;
 
 /**
  * Reads and weighs worn-looking designs of 500 to 8,000 islands and prints how long each takes, and
@@ -25,7 +25,8 @@ public final class WeedBenchmarks {
   private static final int WARM_UP = 8;
   private static final int RUNS = 15;
   private static final int[] ISLANDS = {500, 1000, 2000, 4000, 8000};
-  private static final WeedLimits LIMITS = WeedLimits.of(MediaCatalogue.TRADE.get("film-smooth"), false);
+  private static final WeedLimits LIMITS =
+      WeedLimits.of(MediaCatalogue.TRADE.get("film-smooth"), false);
 
   private WeedBenchmarks() {}
 

@@ -1,6 +1,5 @@
 package velvetkettle.bench;
 
-import velvetkettle.core.media.MediaCatalogue;
 import java.util.Arrays;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicReference;
@@ -10,10 +9,11 @@ import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.band.Unknowns;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Openings;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Openings;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.window.WindowMap;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.trial.Trials;
 import velvetkettle.core.press.PressKind;
@@ -101,7 +101,7 @@ public final class WindowBenchmarks {
                   Openings openings =
                       new Openings(
                           closed,
-                          HeatRun.of(
+                          PressSimulation.of(
                               closed, closed.untilPressed(), unknowns.draw(deviations), 0.3));
                   return map.seconds().stream()
                       .filter(second -> second <= 60)

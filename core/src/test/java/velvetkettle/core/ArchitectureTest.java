@@ -141,7 +141,7 @@ class ArchitectureTest {
   static final ArchRule marginsStandOnWhatHeatDoes =
       noClasses()
           .that()
-          .resideInAnyPackage("..heat.turn..", "..heat.conduction..", "..heat.dose..")
+          .resideInAnyPackage("..heat.phase..", "..heat.conduction..", "..heat.dose..")
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("velvetkettle.core.heat", "..heat.story..", "..heat.certainty..");

@@ -4,8 +4,8 @@ import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.dose.Resublimation;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.quantity.Sentence;
 
 /**

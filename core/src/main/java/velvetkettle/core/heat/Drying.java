@@ -4,11 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.dose.Steam;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -41,9 +41,11 @@ public record Drying(Seconds time, double held, double left) {
    */
   static Drying of(Bench bench, Stack stack, Celsius platen, Pressure pressure, Seconds mainPress) {
     Seconds both = mainPress.plus(Seconds.of(LONGEST));
-    Turn.Closed turn =
-        new Turn.Closed(Sentence.of("do.pre-press"), stack, platen, pressure, both, Turn.Role.NONE);
-    Act act = HeatRun.of(bench, null, List.of(turn), Draw.NOMINAL, TOLERANCE).get(0);
+    WorkPhase.Closed phase =
+        new WorkPhase.Closed(
+            Sentence.of("do.pre-press"), stack, platen, pressure, both, WorkPhase.Role.NONE);
+    PhaseResult act =
+        PressSimulation.of(bench, null, List.of(phase), ParameterSample.NOMINAL, TOLERANCE).get(0);
     Trace trace = act.trace();
     int[] cloth = act.laying().clothThatSteams();
     double time = SHORTEST;

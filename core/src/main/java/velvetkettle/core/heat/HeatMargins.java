@@ -5,15 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.dose.Adhesive;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.Exposure;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Peeling;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Exposure;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.Peeling;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -24,9 +24,9 @@ import velvetkettle.core.quantity.Times;
  * Margins from the heat computation.
  *
  * <ol>
- *   <li>All turns of the pressing are run once as they are likeliest; where that alone says no,
+ *   <li>All phases of the pressing are run once as they are likeliest; where that alone says no,
  *       nothing more is computed.
- *   <li>The last turn that bonds is run again for each thing that is not known, one standard
+ *   <li>The last phase that bonds is run again for each thing that is not known, one standard
  *       deviation off; together they say what nine of ten presses would do.
  *   <li>Hold, Mark and Bleed are worded from both; where the computation does not speak, practice
  *       does.
@@ -48,11 +48,11 @@ public final class HeatMargins implements HeatModel {
 
   @Override
   public Judgement judge(Pressing pressing) {
-    Margins practice = PracticeMargins.margins(pressing);
+    Margins practice = TradeMargins.margins(pressing);
     if (!pressing.isComputed()) {
       return new Judgement(practice, null);
     }
-    HeatRun.Run run = HeatRun.nominal(pressing, FINE);
+    PressSimulation.Run run = PressSimulation.nominal(pressing, FINE);
     Reading reading = Reading.of(pressing, run.acts());
     // No spread ever turns a "no" into something better.
     Margins likeliest = margins(pressing, reading, Spread.NONE, practice);
@@ -64,14 +64,14 @@ public final class HeatMargins implements HeatModel {
   }
 
   @Override
-  public Bearing bearing(Pressing pressing) {
-    Margins practice = PracticeMargins.margins(pressing);
+  public LaterHeatTolerance bearing(Pressing pressing) {
+    Margins practice = TradeMargins.margins(pressing);
     if (!pressing.isComputed()) {
-      return new Bearing(pressing, practice, null, Spread.NONE);
+      return new LaterHeatTolerance(pressing, practice, null, Spread.NONE);
     }
-    HeatRun.Run run = HeatRun.nominal(pressing, FINE);
+    PressSimulation.Run run = PressSimulation.nominal(pressing, FINE);
     Reading reading = Reading.of(pressing, run.acts());
-    return new Bearing(pressing, practice, reading, spread(pressing));
+    return new LaterHeatTolerance(pressing, practice, reading, spread(pressing));
   }
 
   /**
@@ -80,7 +80,7 @@ public final class HeatMargins implements HeatModel {
    * @param reading of the pressing as it is likeliest
    */
   public static Verdicts verdicts(Pressing pressing, Reading reading, Spread spread) {
-    return verdicts(pressing, reading, spread, PracticeMargins.margins(pressing));
+    return verdicts(pressing, reading, spread, TradeMargins.margins(pressing));
   }
 
   static Verdicts verdicts(Pressing pressing, Reading reading, Spread spread, Margins practice) {
@@ -98,17 +98,18 @@ public final class HeatMargins implements HeatModel {
   }
 
   @Override
-  public Exposure exposure(Bench bench, Pressing lying, List<Turn.Closed> presses) {
+  public Exposure exposure(Bench bench, Pressing lying, List<WorkPhase.Closed> presses) {
     if (!bench.isComputed() || presses.isEmpty()) {
       return Exposure.NONE;
     }
-    List<Turn> turns = new ArrayList<>();
-    for (Turn.Closed press : presses) {
-      turns.add(press);
-      turns.add(new Turn.Open(press.name(), false, true, BETWEEN));
+    List<WorkPhase> phases = new ArrayList<>();
+    for (WorkPhase.Closed press : presses) {
+      phases.add(press);
+      phases.add(new WorkPhase.Open(press.name(), false, true, BETWEEN));
     }
     Adhesive adhesive = Adhesive.of(lying.medium()).orElse(null);
-    return Exposure.of(lying, HeatRun.of(bench, adhesive, turns, Draw.NOMINAL, COARSE));
+    return Exposure.of(
+        lying, PressSimulation.of(bench, adhesive, phases, ParameterSample.NOMINAL, COARSE));
   }
 
   @Override
@@ -122,32 +123,32 @@ public final class HeatMargins implements HeatModel {
     return ThroughCloth.time(pressing);
   }
 
-  /** What comes after the last bonding turn hardly differs between draws. */
+  /** What comes after the last bonding phase hardly differs between draws. */
   static Spread spread(Pressing pressing) {
-    List<Turn> turns = pressing.untilBonded();
-    Reading nominal = coarse(pressing, turns, Draw.NOMINAL);
+    List<WorkPhase> phases = pressing.untilBonded();
+    Reading nominal = coarse(pressing, phases, ParameterSample.NOMINAL);
     List<Reading> off =
         Spread.draws(pressing.press().calibration()).stream()
-            .map(draw -> coarse(pressing, turns, draw))
+            .map(draw -> coarse(pressing, phases, draw))
             .toList();
     return Spread.of(nominal, off);
   }
 
-  private static Reading coarse(Pressing pressing, List<Turn> turns, Draw draw) {
-    return Reading.of(pressing, HeatRun.of(pressing, turns, draw, COARSE));
+  private static Reading coarse(Pressing pressing, List<WorkPhase> phases, ParameterSample draw) {
+    return Reading.of(pressing, PressSimulation.of(pressing, phases, draw, COARSE));
   }
 
-  /** The Stack of a closed turn with the hottest that each layer got. */
-  public static Stack peaks(Pressing pressing, Act closed) {
-    return new Peaks(closed, GiveOrTake.of(pressing)).stack();
+  /** The Stack of a closed phase with the hottest that each layer got. */
+  public static Stack peaks(Pressing pressing, PhaseResult closed) {
+    return new Peaks(closed, TemperatureUncertainty.of(pressing)).stack();
   }
 
-  private static HeatReading heat(Pressing pressing, HeatRun.Run run, Reading reading) {
-    Act main = run.acts().stream().filter(Act::main).findFirst().orElseThrow();
+  private static HeatReading heat(Pressing pressing, PressSimulation.Run run, Reading reading) {
+    PhaseResult main = run.acts().stream().filter(PhaseResult::main).findFirst().orElseThrow();
     return new HeatReading(
-        new Peaks(main, GiveOrTake.of(pressing)).stack(),
+        new Peaks(main, TemperatureUncertainty.of(pressing)).stack(),
         Celsius.of(Math.round(reading.glueLine())),
-        GiveOrTake.of(pressing),
+        TemperatureUncertainty.of(pressing),
         Times.upTo(reading.bond()),
         Double.isNaN(reading.bondedAfter()) ? null : Seconds.of(Math.ceil(reading.bondedAfter())),
         new LayersAbove(pressing, main).slowed(),
@@ -157,13 +158,13 @@ public final class HeatMargins implements HeatModel {
 
   /** Until the bond is so many times made if the main press went on, s; NaN where it never is. */
   static double secondsUntil(Pressing pressing, double times, double longest) {
-    List<Turn> turns = new ArrayList<>(pressing.untilPressed());
-    int last = turns.size() - 1;
-    if (turns.get(last) instanceof Turn.Closed closed) {
-      turns.set(last, closed.lasting(Seconds.of(longest)));
+    List<WorkPhase> phases = new ArrayList<>(pressing.untilPressed());
+    int last = phases.size() - 1;
+    if (phases.get(last) instanceof WorkPhase.Closed closed) {
+      phases.set(last, closed.lasting(Seconds.of(longest)));
     }
-    List<Act> acts = HeatRun.of(pressing, turns, Draw.NOMINAL, COARSE);
-    Act main = acts.get(last);
+    List<PhaseResult> acts = PressSimulation.of(pressing, phases, ParameterSample.NOMINAL, COARSE);
+    PhaseResult main = acts.get(last);
     GlueLine line = main.passage().bond();
     return line == null ? Double.NaN : main.trace().bondReaches(times * line.adhesive().needed());
   }

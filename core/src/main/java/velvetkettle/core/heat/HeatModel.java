@@ -2,10 +2,10 @@ package velvetkettle.core.heat;
 
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Exposure;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Exposure;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -17,7 +17,7 @@ public interface HeatModel {
   Judgement judge(Pressing pressing);
 
   /** What it bears of presses for other things that come after it. */
-  Bearing bearing(Pressing pressing);
+  LaterHeatTolerance bearing(Pressing pressing);
 
   /**
    * What presses over a decoration that lies there give it; nothing where heat does not speak of
@@ -25,7 +25,7 @@ public interface HeatModel {
    *
    * @param presses each over a Stack that the decoration lies in
    */
-  Exposure exposure(Bench bench, Pressing lying, List<Turn.Closed> presses);
+  Exposure exposure(Bench bench, Pressing lying, List<WorkPhase.Closed> presses);
 
   /**
    * How long the cloth is dried.

@@ -2,7 +2,7 @@ package velvetkettle.core.heat;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.turn.Cooling;
+import velvetkettle.core.heat.phase.Cooling;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;

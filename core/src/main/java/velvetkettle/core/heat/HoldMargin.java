@@ -2,8 +2,8 @@ package velvetkettle.core.heat;
 
 import java.util.Set;
 import velvetkettle.core.heat.dose.Steam;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import velvetkettle.core.heat.HeatReading.Slowed;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
@@ -19,7 +19,7 @@ import velvetkettle.core.quantity.Seconds;
  * What each sheet and cloth above the glue costs, from a run without it: the main press alone, over
  * layers from the room.
  */
-record LayersAbove(Pressing pressing, Act main) {
+record LayersAbove(Pressing pressing, PhaseResult main) {
   private static final Set<LayerKind> SLOWING =
       Set.of(LayerKind.COVER, LayerKind.FRONT, LayerKind.BACK, LayerKind.SEPARATOR);
 
@@ -32,7 +32,7 @@ record LayersAbove(Pressing pressing, Act main) {
   /** The costly ones, from a half second on. */
   List<Slowed> slowed() {
     List<Slowed> slowed = new ArrayList<>();
-    if (!(main.turn() instanceof Turn.Closed closed)
+    if (!(main.phase() instanceof WorkPhase.Closed closed)
         || closed.stack().glueLineBelow() == null
         || pressing.medium().construction().dyesTheCloth()) {
       return slowed;
@@ -53,10 +53,12 @@ record LayersAbove(Pressing pressing, Act main) {
     return slowed;
   }
 
-  private double bonded(Turn.Closed closed, Stack stack) {
+  private double bonded(WorkPhase.Closed closed, Stack stack) {
     double longest = Math.min(LONGEST, TIMES_THE_PRESS * closed.time().count());
-    List<Turn> turns = List.of(closed.over(stack).lasting(Seconds.of(longest)));
-    return Reading.of(pressing, HeatRun.of(pressing, turns, Draw.NOMINAL, COARSE)).bondedAfter();
+    List<WorkPhase> phases = List.of(closed.over(stack).lasting(Seconds.of(longest)));
+    return Reading.of(
+            pressing, PressSimulation.of(pressing, phases, ParameterSample.NOMINAL, COARSE))
+        .bondedAfter();
   }
 
   private static Stack without(Stack stack, int gone) {

@@ -9,8 +9,8 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Softening;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;
@@ -58,7 +58,7 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
       return Verdict.NO;
     }
     double clear = line - spread.clothBelow(reading);
-    return clear >= PracticeMargins.SAFE_CLEARANCE.degrees() ? Verdict.SAFE : Verdict.TIGHT;
+    return clear >= TradeMargins.SAFE_CLEARANCE.degrees() ? Verdict.SAFE : Verdict.TIGHT;
   }
 
   private Verdict byScorch() {

@@ -5,23 +5,23 @@ import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.conduction.Trace;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Laying;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.SlabMapping;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 
-/** The hottest that each layer of a closed turn got, in whole degrees. */
-record Peaks(Act act, Kelvin giveOrTake) {
-  /** The turn's Stack with the peak of each layer and of the glue line. */
+/** The hottest that each layer of a closed phase got, in whole degrees. */
+record Peaks(PhaseResult act, Kelvin giveOrTake) {
+  /** The phase's Stack with the peak of each layer and of the glue line. */
   Stack stack() {
-    if (!(act.turn() instanceof Turn.Closed closed)) {
+    if (!(act.phase() instanceof WorkPhase.Closed closed)) {
       throw new IllegalArgumentException("nothing is pressed while the press is open");
     }
     List<@Nullable Celsius> peaks = new ArrayList<>();
-    for (Laying.Band band : act.laying().bands()) {
+    for (SlabMapping.Band band : act.laying().bands()) {
       peaks.add(band.layer().kind() == LayerKind.HEATED_PLATEN ? closed.platen() : ofBand(band));
     }
     int below = act.laying().bondBelow();
@@ -29,7 +29,7 @@ record Peaks(Act act, Kelvin giveOrTake) {
     return closed.stack().heated(peaks, glueLine, giveOrTake);
   }
 
-  private @Nullable Celsius ofBand(Laying.Band band) {
+  private @Nullable Celsius ofBand(SlabMapping.Band band) {
     if (band.end() == band.first()) {
       return null;
     }

@@ -4,10 +4,10 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Exposure;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Exposure;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -23,7 +23,7 @@ public final class RememberedHeat implements HeatModel {
 
   private final HeatModel heat;
   private final Cache<Pressing, Judgement> judged = remembering();
-  private final Cache<Pressing, Bearing> bearings = remembering();
+  private final Cache<Pressing, LaterHeatTolerance> bearings = remembering();
   private final Cache<Exposed, Exposure> exposed = remembering();
   private final Cache<Pressing, Optional<Seconds>> through = remembering();
   private final Cache<ToDry, Drying> dried = remembering();
@@ -35,7 +35,7 @@ public final class RememberedHeat implements HeatModel {
   private record ToDry(
       Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {}
 
-  private record Exposed(Bench bench, Pressing lying, List<Turn.Closed> presses) {}
+  private record Exposed(Bench bench, Pressing lying, List<WorkPhase.Closed> presses) {}
 
   private static <K, V> Cache<K, V> remembering() {
     return Caffeine.newBuilder().maximumSize(ANSWERS).build();
@@ -47,12 +47,12 @@ public final class RememberedHeat implements HeatModel {
   }
 
   @Override
-  public Bearing bearing(Pressing pressing) {
+  public LaterHeatTolerance bearing(Pressing pressing) {
     return bearings.get(pressing, heat::bearing);
   }
 
   @Override
-  public Exposure exposure(Bench bench, Pressing lying, List<Turn.Closed> presses) {
+  public Exposure exposure(Bench bench, Pressing lying, List<WorkPhase.Closed> presses) {
     return exposed.get(
         new Exposed(bench, lying, List.copyOf(presses)),
         asked -> heat.exposure(asked.bench, asked.lying, asked.presses));

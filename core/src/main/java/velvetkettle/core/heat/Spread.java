@@ -3,10 +3,10 @@ package velvetkettle.core.heat;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import velvetkettle.core.heat.band.Band;
-import velvetkettle.core.heat.band.Design;
+import velvetkettle.core.heat.band.SamplingPlan;
 import velvetkettle.core.heat.band.Unknowns;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.press.Calibration;
 
 /**
@@ -27,9 +27,9 @@ public record Spread(Band bond, Band scorch, Band tint, Band glueLine, Band clot
   private static final double NOTHING = 1e-12;
 
   /** The guesses that a spread is made from. */
-  static List<Draw> draws(Calibration calibration) {
+  static List<ParameterSample> draws(Calibration calibration) {
     Unknowns unknowns = Unknowns.of(calibration);
-    return Design.guesses().stream().map(unknowns::draw).toList();
+    return SamplingPlan.guesses().stream().map(unknowns::draw).toList();
   }
 
   /**
@@ -45,7 +45,8 @@ public record Spread(Band bond, Band scorch, Band tint, Band glueLine, Band clot
   }
 
   private static Band band(Reading nominal, List<Reading> off, ToDoubleFunction<Reading> value) {
-    return Design.band(value.applyAsDouble(nominal), off.stream().mapToDouble(value).toArray());
+    return SamplingPlan.band(
+        value.applyAsDouble(nominal), off.stream().mapToDouble(value).toArray());
   }
 
   public static double log(double dose) {

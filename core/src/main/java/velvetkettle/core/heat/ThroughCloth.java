@@ -1,7 +1,7 @@
 package velvetkettle.core.heat;
 
 import java.util.Optional;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.quantity.Seconds;
 
 /**

@@ -18,7 +18,7 @@ import velvetkettle.core.quantity.Seconds;
 public record Outcome(
     int good,
     int bad,
-    Set<Seen> seen,
+    Set<Observation> seen,
     @Nullable Celsius temperature,
     @Nullable Seconds time,
     String note) {
@@ -28,7 +28,7 @@ public record Outcome(
       throw new IllegalArgumentException(
           "an outcome counts 1 to 10000 pieces: good " + good + ", bad " + bad);
     }
-    if (bad > 0 && seen.stream().allMatch(Seen::good)) {
+    if (bad > 0 && seen.stream().allMatch(Observation::good)) {
       throw new IllegalArgumentException("name what is wrong with the pieces that are not good");
     }
     if (note.length() > 500) {

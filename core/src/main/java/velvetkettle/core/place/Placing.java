@@ -27,7 +27,7 @@ public record Placing(
     Area behind,
     List<Area> positions,
     boolean proven,
-    Way way,
+    PlatenApproach way,
     Set<Obstacle> met,
     @Nullable Area insert,
     List<Sentence> advice) {

@@ -119,7 +119,7 @@ public final class PlatenOnGarment {
       Millimetres height,
       Press press) {
     return new PlatenOnGarment(garment, placement, spot, width, height, press, List.of())
-        .found(Way.CLEAR, new PressPositions.Found(List.of(), true), null);
+        .found(PlatenApproach.CLEAR, new PressPositions.Found(List.of(), true), null);
   }
 
   /**
@@ -138,20 +138,20 @@ public final class PlatenOnGarment {
         own.stream().filter(one -> one.what().hard() && one.area().overlaps(art)).findFirst();
     int fewest = Math.max(1, cover(press, List.of()).positions().size());
     if (under.isPresent()) {
-      return found(Way.MOVE, cover(press, List.of()), away(under.get()));
+      return found(PlatenApproach.MOVE, cover(press, List.of()), away(under.get()));
     }
     PressPositions.Found clear = cover(press, keepOuts(false));
     if (clear.positions().size() == fewest) {
       Sentence which = about("place.hang-off", cover(press, List.of()), true);
       return which == null
-          ? found(needsForm() ? Way.FORM : Way.CLEAR, clear, form())
-          : found(Way.HANG_OFF, clear, which);
+          ? found(needsForm() ? PlatenApproach.FORM : PlatenApproach.CLEAR, clear, form())
+          : found(PlatenApproach.HANG_OFF, clear, which);
     }
     PressPositions.Found padded = cover(press, keepOuts(true));
     if (padded.positions().size() == fewest) {
       boolean hasInside = garment.kind().layers() == 2;
       String key = hasInside ? "place.pad" : "place.pad-below";
-      return found(Way.PAD, padded, about(key, padded, false));
+      return found(PlatenApproach.PAD, padded, about(key, padded, false));
     }
     return around(fewest, clear, padded);
   }
@@ -169,12 +169,15 @@ public final class PlatenOnGarment {
           smaller.isPresent()
               ? Sentence.of("place.smaller", smaller.get().name(), parts.positions().size())
               : Sentence.of("place.in-parts", parts.positions().size());
-      return found(smaller.isPresent() ? Way.SMALLER_PLATEN : Way.IN_PARTS, parts, say);
+      return found(
+          smaller.isPresent() ? PlatenApproach.SMALLER_PLATEN : PlatenApproach.IN_PARTS,
+          parts,
+          say);
     }
     PressPositions.Found anyway = cover(press, List.of());
     if (smaller.isPresent()) {
       Sentence say = Sentence.of("place.only-smaller", smaller.get().name());
-      return found(Way.SMALLER_PLATEN, anyway, say);
+      return found(PlatenApproach.SMALLER_PLATEN, anyway, say);
     }
     Area insert = art.grown(INSERT_MARGIN);
     boolean fits = insertFits(insert);
@@ -189,7 +192,7 @@ public final class PlatenOnGarment {
             what,
             Millimetres.of(insert.width()),
             Millimetres.of(insert.height()));
-    return found(fits ? Way.INSERT : Way.MOVE, anyway, say);
+    return found(fits ? PlatenApproach.INSERT : PlatenApproach.MOVE, anyway, say);
   }
 
   private static double platen(Press press) {
@@ -271,12 +274,12 @@ public final class PlatenOnGarment {
     return Sentence.of("place.move-" + names[shortest], one.what(), Millimetres.of(by));
   }
 
-  private Placing found(Way way, PressPositions.Found found, @Nullable Sentence say) {
+  private Placing found(PlatenApproach way, PressPositions.Found found, @Nullable Sentence say) {
     List<Sentence> advice = new ArrayList<>();
     if (say != null) {
       advice.add(say);
     }
-    if (way == Way.PAD) {
+    if (way == PlatenApproach.PAD) {
       advice.add(Sentence.of("place.tune-pressure"));
     }
     if (!isUsual || placement != Placement.SLEEVE) {

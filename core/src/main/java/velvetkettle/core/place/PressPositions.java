@@ -121,7 +121,7 @@ public final class PressPositions {
       }
     }
     List<Area> places = chosen.stream().map(both.places()::get).toList();
-    return found(Sharing.evenly(places, both.cells(), bare), task, proven);
+    return found(OverlapBalancer.evenly(places, both.cells(), bare), task, proven);
   }
 
   private static boolean areFree(List<Area> places, Task bare) {

@@ -7,8 +7,8 @@ import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.together.Alternative;
 import velvetkettle.core.plan.together.Clash;
-import velvetkettle.core.plan.together.InOrder;
-import velvetkettle.core.plan.together.Placed;
+import velvetkettle.core.plan.together.PlacedDecoration;
+import velvetkettle.core.plan.together.SequenceEntry;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -36,11 +36,11 @@ public record Plan(
     Seconds firstWash,
     Seconds keepBack,
     Seconds order,
-    List<InOrder> sequence,
+    List<SequenceEntry> sequence,
     @Nullable Clash clash,
     List<Alternative> alternatives,
     @Nullable Totals totals,
-    List<Placed> placed) {
+    List<PlacedDecoration> placed) {
   public static final int SCHEMA = 5;
 
   /** Raised whenever a rule, a window or a constant changes what a plan says. */

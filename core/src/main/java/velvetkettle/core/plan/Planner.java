@@ -58,7 +58,7 @@ public final class Planner {
 
   private final HeatModel heat;
   private final MediaCatalogue media;
-  private final Settling settling;
+  private final SettingSelection settling;
   private final List<Rule> rules;
 
   /** Weighs what the trade knows, and computes every window anew. */
@@ -78,7 +78,7 @@ public final class Planner {
   private Planner(HeatModel heat, WindowMaps maps, MediaCatalogue media, List<Rule> rules) {
     this.heat = heat;
     this.media = media;
-    settling = new Settling(heat, maps);
+    settling = new SettingSelection(heat, maps);
     this.rules = rules;
   }
 
@@ -108,7 +108,8 @@ public final class Planner {
 
   private DecorationPlan weigh(JobRequest job, Decoration decoration) {
     // Heat is what takes time, and no medium asks what another does.
-    List<Weighed> weighed = SideBySide.each(media.all(), medium -> weigh(job, decoration, medium));
+    List<Weighed> weighed =
+        ParallelTasks.each(media.all(), medium -> weigh(job, decoration, medium));
     List<Option> ranked = Ranking.rank(only(Option.class, weighed));
     List<RuledOut> ruledOut = only(RuledOut.class, weighed);
     String medium = decoration.medium();
@@ -159,7 +160,7 @@ public final class Planner {
       return veto.get();
     }
     boolean taken = medium.key().equals(decoration.medium());
-    Settling.Settled settled =
+    SettingSelection.Settled settled =
         taken
             ? settling.mostForgiving(job, decoration, medium, tool)
             : settling.usual(job, decoration, medium, tool);
@@ -171,7 +172,7 @@ public final class Planner {
       JobRequest job,
       Decoration decoration,
       Medium medium,
-      Settling.Settled settled,
+      SettingSelection.Settled settled,
       List<Finding> findings) {
     return new Option(
         medium.key(),

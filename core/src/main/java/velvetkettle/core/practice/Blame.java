@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import velvetkettle.core.heat.Ending;
-import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.PressDiagnosis;
+import velvetkettle.core.heat.PressDiagnosis.Ended;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
@@ -31,9 +31,9 @@ final class Blame {
   private final Worked worked;
   private final Settings own;
   private final Celsius dial;
-  private final Practised.Better better;
+  private final Practised.BetterSetting better;
   private final List<Condition> places;
-  private final List<Condition.Came> came;
+  private final List<Condition.PressedResult> came;
 
   /**
    * @param places the nine as they were pressed
@@ -44,7 +44,7 @@ final class Blame {
       Celsius dial,
       Settings own,
       List<Condition> places,
-      List<Condition.Came> came) {
+      List<Condition.PressedResult> came) {
     this.worked = worked;
     this.dial = dial;
     this.own = own;
@@ -54,21 +54,23 @@ final class Blame {
   }
 
   /** The worst of all places, question by question. */
-  Ending whole() {
-    return new Ending(ended(Ending::hold), ended(Ending::mark), ended(Ending::bleed));
+  PressDiagnosis whole() {
+    return new PressDiagnosis(
+        ended(PressDiagnosis::hold), ended(PressDiagnosis::mark), ended(PressDiagnosis::bleed));
   }
 
-  private Ended ended(Function<Ending, Ended> question) {
+  private Ended ended(Function<PressDiagnosis, Ended> question) {
     return question.apply(came.get(worst(question)).ending());
   }
 
-  List<Practised.WentWrong> wrong() {
-    return Stream.<Function<Ending, Ended>>of(Ending::hold, Ending::mark, Ending::bleed)
+  List<Practised.Mistake> wrong() {
+    return Stream.<Function<PressDiagnosis, Ended>>of(
+            PressDiagnosis::hold, PressDiagnosis::mark, PressDiagnosis::bleed)
         .flatMap(question -> wrong(question).stream())
         .toList();
   }
 
-  private List<Practised.WentWrong> wrong(Function<Ending, Ended> question) {
+  private List<Practised.Mistake> wrong(Function<PressDiagnosis, Ended> question) {
     int worst = worst(question);
     Ended ended = question.apply(came.get(worst).ending());
     if (ended.verdict() == Verdict.SAFE) {
@@ -78,12 +80,12 @@ final class Blame {
     List<Tried> one = tried(as, changes(places.get(worst)).stream().map(List::of).toList());
     List<Sentence> alone = helping(one, question, ended);
     if (!alone.isEmpty()) {
-      return List.of(new Practised.WentWrong(ended.question(), ended, alone, false));
+      return List.of(new Practised.Mistake(ended.question(), ended, alone, false));
     }
     List<Tried> two = tried(as, pairs(changes(places.get(worst))));
     List<Sentence> both = helping(two, question, ended);
     List<Sentence> said = both.isEmpty() ? most(ended.question(), worst, one) : both;
-    return List.of(new Practised.WentWrong(ended.question(), ended, said, true));
+    return List.of(new Practised.Mistake(ended.question(), ended, said, true));
   }
 
   private List<Tried> tried(Case as, List<List<Change>> changes) {
@@ -104,7 +106,7 @@ final class Blame {
 
   /** Single changes that help, the best first; of several at once only the first that does. */
   private static List<Sentence> helping(
-      List<Tried> tried, Function<Ending, Ended> question, Ended ended) {
+      List<Tried> tried, Function<PressDiagnosis, Ended> question, Ended ended) {
     List<Tried> better =
         tried.stream()
             .filter(t -> question.apply(t.came.ending()).verdict().compareTo(ended.verdict()) < 0)
@@ -119,7 +121,7 @@ final class Blame {
   }
 
   /** The place where it came out worst; of several alike the one that is furthest off. */
-  private int worst(Function<Ending, Ended> question) {
+  private int worst(Function<PressDiagnosis, Ended> question) {
     int worst = 0;
     for (int i = 1; i < came.size(); i++) {
       int than = verdict(question, i).compareTo(verdict(question, worst));
@@ -130,7 +132,7 @@ final class Blame {
     return worst;
   }
 
-  private Verdict verdict(Function<Ending, Ended> question, int place) {
+  private Verdict verdict(Function<PressDiagnosis, Ended> question, int place) {
     return question.apply(came.get(place).ending()).verdict();
   }
 
@@ -139,7 +141,7 @@ final class Blame {
   }
 
   /** The more the worse. */
-  private static double bad(Question question, Condition.Came came) {
+  private static double bad(Question question, Condition.PressedResult came) {
     return switch (question) {
       case HOLD -> -came.reading().bond();
       case MARK -> came.reading().hottestCloth();
@@ -186,7 +188,7 @@ final class Blame {
 
   private record Change(Sentence say, UnaryOperator<Case> made) {}
 
-  private record Tried(List<Change> changes, Condition.Came came) {}
+  private record Tried(List<Change> changes, Condition.PressedResult came) {}
 
   private List<Change> changes(Condition place) {
     List<Change> all = new ArrayList<>();
@@ -243,7 +245,7 @@ final class Blame {
     if (Math.abs(lag) >= NOTICED) {
       placed(all, lag > 0 ? "not-ready" : "still-hot", lag, p -> p.lagging(List.of()));
     }
-    Draw draw = place.draw();
+    ParameterSample draw = place.draw();
     String touches = draw.contact() * draw.pressure() < 1 ? "touches-less" : "touches-more";
     all.add(
         new Change(
@@ -254,11 +256,14 @@ final class Blame {
             Sentence.of("blame.cloth"),
             as ->
                 as.placed(
-                    p -> p.with(new Draw(0, p.draw().contact(), p.draw().pressure(), 1, 1, 1)))));
+                    p ->
+                        p.with(
+                            new ParameterSample(
+                                0, p.draw().contact(), p.draw().pressure(), 1, 1, 1)))));
   }
 
-  private static Draw touching(double contact, double pressure, Draw cloth) {
-    return new Draw(
+  private static ParameterSample touching(double contact, double pressure, ParameterSample cloth) {
+    return new ParameterSample(
         0, contact, pressure, cloth.conductivity(), cloth.thickness(), cloth.moisture());
   }
 

@@ -2,16 +2,16 @@ package velvetkettle.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
-import velvetkettle.core.heat.Ending;
-import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.PressDiagnosis;
+import velvetkettle.core.heat.PressDiagnosis.Ended;
 import velvetkettle.core.heat.conduction.Heater;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Peeling;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.Peeling;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.run.device.SimulatedPress;
 
@@ -26,7 +26,12 @@ import velvetkettle.core.run.device.SimulatedPress;
  * @param draw the contact and the cloth
  */
 record Condition(
-    Pressing pressing, Peel peel, SimulatedPress press, double off, List<Double> lags, Draw draw) {
+    Pressing pressing,
+    Peel peel,
+    SimulatedPress press,
+    double off,
+    List<Double> lags,
+    ParameterSample draw) {
   /** Good to a few tenths of a kelvin. */
   private static final double TOLERANCE = 0.1;
 
@@ -39,12 +44,13 @@ record Condition(
    *
    * @param platen true temperature of this place as the main press closed, °C
    */
-  record Came(Ending ending, Reading reading, double platen, List<Act> acts) {}
+  record PressedResult(
+      PressDiagnosis ending, Reading reading, double platen, List<PhaseResult> acts) {}
 
-  Came came() {
+  PressedResult came() {
     List<Heater> heaters = new ArrayList<>();
-    List<Act> acts =
-        HeatRun.prepared(pressing, pressing.turns(), draw)
+    List<PhaseResult> acts =
+        PressSimulation.prepared(pressing, pressing.phases(), draw)
             .under(
                 closed -> {
                   heaters.add(heater(closed, lag(heaters.size())));
@@ -58,7 +64,7 @@ record Condition(
             .max()
             .orElseThrow();
     double platen = heaters.get(mainClosing()).nowCelsius();
-    return new Came(ending(reading, acts, hottest), reading, platen, acts);
+    return new PressedResult(ending(reading, acts, hottest), reading, platen, acts);
   }
 
   private double lag(int closing) {
@@ -72,18 +78,20 @@ record Condition(
 
   private int mainClosing() {
     return (int)
-            pressing.untilPressed().stream().filter(turn -> turn instanceof Turn.Closed).count()
+            pressing.untilPressed().stream()
+                .filter(phase -> phase instanceof WorkPhase.Closed)
+                .count()
         - 1;
   }
 
-  private Heater heater(Turn.Closed closed, double lag) {
+  private Heater heater(WorkPhase.Closed closed, double lag) {
     double target = closed.platen().degrees() - press.nature().readsHigh().degrees();
     return press.opened(target - lag).heater(target, off);
   }
 
-  private Ending ending(Reading reading, List<Act> acts, double hottest) {
-    Ending ending = Ending.of(pressing, reading, hottest);
-    Act peeled = peelTurn(pressing) < 0 ? null : acts.get(peelTurn(pressing));
+  private PressDiagnosis ending(Reading reading, List<PhaseResult> acts, double hottest) {
+    PressDiagnosis ending = PressDiagnosis.of(pressing, reading, hottest);
+    PhaseResult peeled = peelTurn(pressing) < 0 ? null : acts.get(peelTurn(pressing));
     if (peeled == null || peeled.laying().bondBelow() < 0) {
       return ending;
     }
@@ -92,13 +100,13 @@ record Condition(
     return pull.verdict().compareTo(ending.hold().verdict()) > 0 ? ending.holding(pull) : ending;
   }
 
-  /** The turn after the main press at whose end the carrier comes off; -1 where none does. */
+  /** The phase after the main press at whose end the carrier comes off; -1 where none does. */
   static int peelTurn(Pressing pressing) {
     int next = pressing.untilPressed().size();
     boolean peels =
         Peeling.hasCarrier(pressing.medium())
-            && next < pressing.turns().size()
-            && pressing.turns().get(next) instanceof Turn.Open;
+            && next < pressing.phases().size()
+            && pressing.phases().get(next) instanceof WorkPhase.Open;
     return peels ? next : -1;
   }
 
@@ -114,7 +122,7 @@ record Condition(
     return new Condition(pressing, peel, press, off, otherLags, draw);
   }
 
-  Condition with(Draw other) {
+  Condition with(ParameterSample other) {
     return new Condition(pressing, peel, press, off, lags, other);
   }
 

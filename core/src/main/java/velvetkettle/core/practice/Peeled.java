@@ -1,9 +1,9 @@
 package velvetkettle.core.practice;
 
-import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.PressDiagnosis.Ended;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.heat.turn.Peeling;
+import velvetkettle.core.heat.phase.Peeling;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;

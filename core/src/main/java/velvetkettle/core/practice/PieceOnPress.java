@@ -5,29 +5,29 @@ import java.util.List;
 import java.util.stream.IntStream;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.conduction.Heater;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.run.device.Nature;
+import velvetkettle.core.run.device.PressCharacter;
 import velvetkettle.core.run.device.SimulatedPress;
 
 /**
  * Presses one piece on a simulated press.
  *
  * <ol>
- *   <li>Turn by turn the mean of the platen meets the Stack, gives up heat and gets it back while
+ *   <li>Phase by phase the mean of the platen meets the Stack, gives up heat and gets it back while
  *       the press stands open.
  *   <li>Nine places of the art are pressed by what the platen was there at each closing; how far
  *       apart they lie on the platen is what the art reaches over.
  * </ol>
  */
-final class PieceOnPress implements HeatRun.Platens {
+final class PieceOnPress implements PressSimulation.Platens {
   private static final double TOLERANCE = 0.1;
 
   /** Moments of the display, s. */
@@ -36,23 +36,23 @@ final class PieceOnPress implements HeatRun.Platens {
   private final Worked worked;
   private final Settings settings;
   private final Pressing pressing;
-  private final Draw draw;
+  private final ParameterSample draw;
   private final List<Double> lags = new ArrayList<>();
-  private final List<Practised.Doing> turns = new ArrayList<>();
+  private final List<Practised.TrackSpan> phases = new ArrayList<>();
   private final List<Double> seconds = new ArrayList<>();
   private final List<Double> shown = new ArrayList<>();
   private SimulatedPress press;
   private Celsius closedAt;
   private double lowest = Double.POSITIVE_INFINITY;
 
-  PieceOnPress(Worked worked, SimulatedPress press, Settings settings, Draw draw) {
+  PieceOnPress(Worked worked, SimulatedPress press, Settings settings, ParameterSample draw) {
     this.worked = worked;
     this.settings = settings;
     this.press = press;
     this.draw = draw;
     closedAt = press.shown();
     pressing = worked.pressing(press.dial(), settings);
-    HeatRun.prepared(pressing, pressing.turns(), draw).under(this, TOLERANCE);
+    PressSimulation.prepared(pressing, pressing.phases(), draw).under(this, TOLERANCE);
   }
 
   /** The press once the piece is done. */
@@ -61,27 +61,27 @@ final class PieceOnPress implements HeatRun.Platens {
   }
 
   @Override
-  public Heater over(Turn.Closed closed) {
+  public Heater over(WorkPhase.Closed closed) {
     double target = closed.platen().degrees() - press.nature().readsHigh().degrees();
     lags.add(target - press.platen());
-    closedAt = closed.role() == Turn.Role.MAIN ? press.shown() : closedAt;
+    closedAt = closed.role() == WorkPhase.Role.MAIN ? press.shown() : closedAt;
     return press.heater(target, 0);
   }
 
   @Override
-  public void after(Act act) {
-    double now = turns.isEmpty() ? 0 : turns.get(turns.size() - 1).to();
+  public void after(PhaseResult act) {
+    double now = phases.isEmpty() ? 0 : phases.get(phases.size() - 1).to();
     if (act.closed()) {
       closed(act, now);
     } else {
-      open(now, act.turn().time());
+      open(now, act.phase().time());
     }
-    double end = now + act.turn().time().count();
-    turns.add(new Practised.Doing(act.turn().name(), act.closed(), act.main(), now, end));
+    double end = now + act.phase().time().count();
+    phases.add(new Practised.TrackSpan(act.phase().name(), act.closed(), act.main(), now, end));
   }
 
-  private void closed(Act act, double now) {
-    double length = act.turn().time().count();
+  private void closed(PhaseResult act, double now) {
+    double length = act.phase().time().count();
     for (double second = 0; second < length; second += EVERY.count()) {
       show(now + second, act.trace().readAt(second, act.trace()::platen), act.main());
     }
@@ -107,9 +107,9 @@ final class PieceOnPress implements HeatRun.Platens {
 
   Practised.PressedPiece told() {
     List<Condition> places =
-        IntStream.range(0, Nature.PLACES).mapToObj(place -> condition(off(place))).toList();
-    List<Condition.Came> came = places.parallelStream().map(Condition::came).toList();
-    Condition.Came middle = came.get(Nature.PLACES / 2);
+        IntStream.range(0, PressCharacter.PLACES).mapToObj(place -> condition(off(place))).toList();
+    List<Condition.PressedResult> came = places.parallelStream().map(Condition::came).toList();
+    Condition.PressedResult middle = came.get(PressCharacter.PLACES / 2);
     Blame blame = new Blame(worked, press.dial(), settings, places, came);
     return new Practised.PressedPiece(
         blame.whole(),
@@ -118,21 +118,21 @@ final class PieceOnPress implements HeatRun.Platens {
         closedAt,
         Celsius.of(Math.round(Math.min(lowest, closedAt.degrees()))),
         new SimulatedPress.Track(seconds, shown),
-        turns,
+        phases,
         stack(middle),
         worked.better());
   }
 
-  private Stack stack(Condition.Came middle) {
-    Act main = middle.acts().stream().filter(Act::main).findFirst().orElseThrow();
+  private Stack stack(Condition.PressedResult middle) {
+    PhaseResult main = middle.acts().stream().filter(PhaseResult::main).findFirst().orElseThrow();
     Stack peaks = HeatMargins.peaks(pressing, main);
     // Of this one press and cloth everything is known.
     return new Stack(
         peaks.side(), peaks.layers(), peaks.glueLineBelow(), peaks.glueLinePeak(), null);
   }
 
-  private static Practised.PlaceCame place(Condition.Came came) {
-    return new Practised.PlaceCame(came.ending(), Celsius.of(Math.round(came.platen())));
+  private static Practised.PlaceResult place(Condition.PressedResult came) {
+    return new Practised.PlaceResult(came.ending(), Celsius.of(Math.round(came.platen())));
   }
 
   private Condition condition(double off) {

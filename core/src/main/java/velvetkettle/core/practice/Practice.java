@@ -3,10 +3,10 @@ package velvetkettle.core.practice;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.plan.trial.Trials;
 import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.run.device.Nature;
+import velvetkettle.core.run.device.PressCharacter;
 import velvetkettle.core.run.device.SimulatedPress;
 
 /**
@@ -38,7 +38,7 @@ public final class Practice {
    * Throws {@link IllegalArgumentException} for a medium that this kind of press does not press.
    */
   public Practised play(Shift shift) {
-    Nature nature = Nature.of(shift.seed(), shift.kind());
+    PressCharacter nature = PressCharacter.of(shift.seed(), shift.kind());
     SimulatedPress press = SimulatedPress.cold(shift.kind(), nature, shift.room());
     Practised.@Nullable PressedPiece last = null;
     for (int i = 0; i < shift.moves().size(); i++) {
@@ -56,7 +56,7 @@ public final class Practice {
 
   private static List<Integer> strips(long seed, SimulatedPress press) {
     SplittableRandom random = new SplittableRandom(seed + 1);
-    Nature nature = press.nature();
+    PressCharacter nature = press.nature();
     return nature.places().stream()
         .map(off -> press.off(off, press.target()) - nature.readsHigh().degrees())
         .map(off -> (int) Math.round(off + STRIP * random.nextGaussian()))
@@ -72,9 +72,9 @@ public final class Practice {
   }
 
   /** No two cloths are alike. */
-  private static Draw cloth(Shift shift, int move, Nature nature) {
+  private static ParameterSample cloth(Shift shift, int move, PressCharacter nature) {
     SplittableRandom random = new SplittableRandom(31 * shift.seed() + move);
-    return new Draw(
+    return new ParameterSample(
         0,
         nature.contact(),
         nature.pressure(),

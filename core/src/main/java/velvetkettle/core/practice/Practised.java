@@ -2,13 +2,13 @@ package velvetkettle.core.practice;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.Ending;
-import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.PressDiagnosis;
+import velvetkettle.core.heat.PressDiagnosis.Ended;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
-import velvetkettle.core.run.device.Nature;
+import velvetkettle.core.run.device.PressCharacter;
 import velvetkettle.core.run.device.SimulatedPress;
 
 /**
@@ -23,7 +23,7 @@ import velvetkettle.core.run.device.SimulatedPress;
 public record Practised(
     SimulatedPress.Track standing,
     List<Integer> strips,
-    Nature truth,
+    PressCharacter truth,
     @Nullable PressedPiece last) {
   public Practised {
     strips = List.copyOf(strips);
@@ -38,24 +38,24 @@ public record Practised(
    * @param closedAt what the display read when it closed for the main press
    * @param lowest what it fell to meanwhile
    * @param track what it showed from the first closing until the piece was done
-   * @param turns what was done meanwhile
+   * @param phases what was done meanwhile
    * @param stack under the main press, with the peak of each layer in the middle of the art
    * @param better what sheet, trade and heat would set on a press that does what it says
    */
   public record PressedPiece(
-      Ending whole,
-      List<PlaceCame> places,
-      List<WentWrong> wrong,
+      PressDiagnosis whole,
+      List<PlaceResult> places,
+      List<Mistake> wrong,
       Celsius closedAt,
       Celsius lowest,
       SimulatedPress.Track track,
-      List<Doing> turns,
+      List<TrackSpan> phases,
       Stack stack,
-      Better better) {
+      BetterSetting better) {
     public PressedPiece {
       places = List.copyOf(places);
       wrong = List.copyOf(wrong);
-      turns = List.copyOf(turns);
+      phases = List.copyOf(phases);
     }
   }
 
@@ -64,23 +64,22 @@ public record Practised(
    *
    * @param platen true temperature above it when the main press closed
    */
-  public record PlaceCame(Ending ending, Celsius platen) {}
+  public record PlaceResult(PressDiagnosis ending, Celsius platen) {}
 
   /**
    * @param because each of these alone would have made it better, the maker's own settings first;
    *     where none alone would, what weighed most
    * @param together whether no one thing alone was to blame
    */
-  public record WentWrong(
-      Question question, Ended ended, List<Sentence> because, boolean together) {
-    public WentWrong {
+  public record Mistake(Question question, Ended ended, List<Sentence> because, boolean together) {
+    public Mistake {
       because = List.copyOf(because);
     }
   }
 
-  /** A turn of the work, seconds from the first closing. */
-  public record Doing(Sentence name, boolean closed, boolean main, double from, double to) {}
+  /** A phase of the work, seconds from the first closing. */
+  public record TrackSpan(Sentence name, boolean closed, boolean main, double from, double to) {}
 
   /** What the planner would set. */
-  public record Better(Celsius dial, Settings settings) {}
+  public record BetterSetting(Celsius dial, Settings settings) {}
 }

@@ -3,8 +3,8 @@ package velvetkettle.core.practice;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
@@ -83,10 +83,10 @@ final class Worked {
   }
 
   /** What sheet, trade and heat would set. */
-  Practised.Better better() {
+  Practised.BetterSetting better() {
     Recipe recipe = best.recipe();
     Seconds wait = recipe.peelWait() == null ? AT_ONCE : recipe.peelWait();
-    return new Practised.Better(
+    return new Practised.BetterSetting(
         recipe.dial().value(),
         new Settings(
             recipe.drying().value(),
@@ -114,9 +114,9 @@ final class Worked {
     if (peel < 0 || after == null) {
       return pressing;
     }
-    List<Turn> turns = new ArrayList<>(pressing.turns());
+    List<WorkPhase> phases = new ArrayList<>(pressing.phases());
     boolean onTable = after.count() > ON_PAD;
-    turns.set(peel, new Turn.Open(turns.get(peel).name(), onTable, false, after));
-    return pressing.over(turns);
+    phases.set(peel, new WorkPhase.Open(phases.get(peel).name(), onTable, false, after));
+    return pressing.over(phases);
   }
 }

@@ -9,9 +9,9 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.trait.Window;
 import velvetkettle.core.press.Calibration;
@@ -73,7 +73,7 @@ class AdhesiveWindowsTest {
         on(medium, fabric, fibre)
             .at(window.temperature().low().degrees(), window.time().low().count())
             .build();
-    Reading reading = Reading.of(pressing, HeatRun.nominal(pressing, 0.1).acts());
+    Reading reading = Reading.of(pressing, PressSimulation.nominal(pressing, 0.1).acts());
     assertThat(reading.bond()).isGreaterThan(0.9);
   }
 

@@ -7,9 +7,9 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
@@ -53,7 +53,7 @@ class DryingTest {
 
   private static Drying drying(Fabric fabric, Fibre fibre, Workroom room) {
     Pressing pressing = PressingBuilder.film().on(fabric, fibre).build();
-    Turn.Closed bare = (Turn.Closed) pressing.turns().get(0);
+    WorkPhase.Closed bare = (WorkPhase.Closed) pressing.phases().get(0);
     Bench bench = new Bench(pressing.garment(), pressing.press(), room);
     return Drying.of(bench, bare.stack(), Celsius.of(155), Pressure.LIGHT, Seconds.of(12));
   }

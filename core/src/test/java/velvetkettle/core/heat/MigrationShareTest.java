@@ -10,10 +10,10 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 
 class MigrationShareTest {
   @ParameterizedTest
@@ -32,6 +32,8 @@ class MigrationShareTest {
   private static double tint(Fabric fabric, Blend blend) {
     Pressing pressing =
         PressingBuilder.film().on(fabric, blend).dyed(DyeKind.DISPERSE, Depth.DARK).build();
-    return Reading.of(pressing, HeatRun.of(pressing, pressing.turns(), Draw.NOMINAL, 0.1)).tint();
+    return Reading.of(
+            pressing, PressSimulation.of(pressing, pressing.phases(), ParameterSample.NOMINAL, 0.1))
+        .tint();
   }
 }

@@ -20,8 +20,8 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Calibration;
@@ -170,12 +170,12 @@ final class PressingBuilder {
             Surface.ANY,
             null);
     Press press = new Press("press", kind, Millimetres.of(400), Millimetres.of(400), calibration);
-    List<Turn> turns =
+    List<WorkPhase> phases =
         List.of(
             closed(bare(), preDrying, false),
-            new Turn.Open(UNNAMED, false, false, Seconds.of(8)),
+            new WorkPhase.Open(UNNAMED, false, false, Seconds.of(8)),
             closed(stack(), seconds, true),
-            new Turn.Open(UNNAMED, true, false, Seconds.of(30)));
+            new WorkPhase.Open(UNNAMED, true, false, Seconds.of(30)));
     return new Pressing(
         garment,
         art,
@@ -188,18 +188,18 @@ final class PressingBuilder {
         Celsius.of(platen),
         Seconds.of(seconds),
         pressure,
-        turns);
+        phases);
   }
 
-  private Turn.Closed closed(List<Layer> layers, double time, boolean bonds) {
+  private WorkPhase.Closed closed(List<Layer> layers, double time, boolean bonds) {
     Side side = bonds ? medium.atPress().side() : Side.FACE;
-    return new Turn.Closed(
+    return new WorkPhase.Closed(
         UNNAMED,
         new Stack(side, layers, null),
         Celsius.of(platen),
         pressure,
         Seconds.of(time),
-        bonds ? Turn.Role.MAIN : Turn.Role.NONE);
+        bonds ? WorkPhase.Role.MAIN : WorkPhase.Role.NONE);
   }
 
   private List<Layer> bare() {

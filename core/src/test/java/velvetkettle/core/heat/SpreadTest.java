@@ -19,9 +19,9 @@ import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.band.Band;
 import velvetkettle.core.heat.band.Unknowns;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.PressKind;
 
@@ -68,7 +68,7 @@ class SpreadTest {
     Pressing pressing = stack.build();
     Spread spread = stack.spread();
     List<Reading> crowd = crowd(pressing);
-    Reading nominal = Reading.of(pressing, HeatRun.nominal(pressing, 0.1).acts());
+    Reading nominal = Reading.of(pressing, PressSimulation.nominal(pressing, 0.1).acts());
     agrees(crowd, r -> Spread.log(r.bond()), nominal, spread.bond(), TENTH);
     agrees(crowd, r -> Spread.log(r.scorch()), nominal, spread.scorch(), TENTH);
     agrees(crowd, r -> Spread.log(r.tint()), nominal, spread.tint(), TENTH);
@@ -88,12 +88,12 @@ class SpreadTest {
     }
     return draws.parallelStream()
         .map(unknowns::draw)
-        .map(draw -> HeatRun.of(pressing, pressing.turns(), draw, 0.3))
+        .map(draw -> PressSimulation.of(pressing, pressing.phases(), draw, 0.3))
         .map(acts -> Reading.of(pressing, acts))
         .toList();
   }
 
-  /** The band is laid around the likeliest as it is with all turns; both ends are compared. */
+  /** The band is laid around the likeliest as it is with all phases; both ends are compared. */
   private static void agrees(
       List<Reading> crowd,
       ToDoubleFunction<Reading> value,

@@ -16,9 +16,9 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.heat.window.Edge;
 import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
@@ -78,7 +78,7 @@ class WindowMapTest {
 
   private static boolean changed(Pressing pressing, Edge edge, double platen, double second) {
     Pressing there = pressing.at(Celsius.of(platen), Seconds.of(second));
-    Reading reading = Reading.of(there, HeatRun.nominal(there, 0.1).acts());
+    Reading reading = Reading.of(there, PressSimulation.nominal(there, 0.1).acts());
     Verdict verdict =
         HeatMargins.verdicts(there, reading, HeatMargins.spread(there)).of(edge.question());
     boolean passes = edge.safe() ? verdict == Verdict.SAFE : verdict != Verdict.NO;

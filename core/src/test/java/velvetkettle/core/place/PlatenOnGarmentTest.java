@@ -89,7 +89,7 @@ class PlatenOnGarmentTest {
   void plainChest() {
     Placing placing =
         place(garment(GarmentKind.TOP, Size.ADULT), Placement.CHEST, null, 280, 200, BIG);
-    assertThat(placing.way()).isEqualTo(Way.CLEAR);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.CLEAR);
     assertThat(placing.positions()).hasSize(1);
     assertThat(placing.positions().get(0).middle()).isCloseTo(0, within(0.5));
     assertThat(placing.advice()).isEmpty();
@@ -100,7 +100,7 @@ class PlatenOnGarmentTest {
   void hangOff() {
     Garment vest = garment(GarmentKind.VEST, Size.ADULT, front(Obstacle.ZIP, -7, 0, 14, 600));
     Placing placing = place(vest, Placement.LEFT_CHEST, null, 80, 80, BIG);
-    assertThat(placing.way()).isEqualTo(Way.HANG_OFF);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.HANG_OFF);
     assertThat(keys(placing)).containsExactly("place.hang-off");
     assertThat(placing.positions()).hasSize(1);
     Area platen = placing.positions().get(0);
@@ -114,7 +114,7 @@ class PlatenOnGarmentTest {
   void padOverASeam() {
     Garment tee = garment(GarmentKind.TOP, Size.ADULT, front(Obstacle.SEAM, -200, 150, 400, 8));
     Placing placing = place(tee, Placement.CHEST, null, 280, 200, BIG);
-    assertThat(placing.way()).isEqualTo(Way.PAD);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.PAD);
     assertThat(keys(placing)).startsWith("place.pad", "place.tune-pressure");
     assertThat(placing.met()).containsExactly(Obstacle.SEAM);
     assertThat(placing.insert()).isNotNull();
@@ -135,7 +135,7 @@ class PlatenOnGarmentTest {
     Garment apron = garment(GarmentKind.APRON, Size.ADULT, front(Obstacle.SEAM, -200, 300, 400, 8));
     Placing placing =
         place(apron, Placement.CHEST, new Spot(GarmentFace.FRONT, 0, 250), 200, 120, BIG);
-    assertThat(placing.way()).isEqualTo(Way.PAD);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.PAD);
     assertThat(keys(placing)).startsWith("place.pad-below", "place.tune-pressure");
     assertThat(placing.insert()).isNull();
   }
@@ -146,7 +146,7 @@ class PlatenOnGarmentTest {
     Garment jacket = betweenZips();
     Placing placing =
         place(jacket, Placement.LEFT_CHEST, new Spot(GarmentFace.FRONT, 70, 100), 60, 40, BIG);
-    assertThat(placing.way()).isEqualTo(Way.SMALLER_PLATEN);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.SMALLER_PLATEN);
     assertThat(placing.advice().get(0).arguments()).contains("Mini press");
   }
 
@@ -156,7 +156,7 @@ class PlatenOnGarmentTest {
     Garment jacket = betweenZips();
     Placing placing =
         place(jacket, Placement.LEFT_CHEST, new Spot(GarmentFace.FRONT, 70, 100), 130, 120, BIG);
-    assertThat(placing.way()).isEqualTo(Way.INSERT);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.INSERT);
     assertThat(keys(placing)).contains("place.insert");
     assertThat(placing.insert()).isNotNull();
     assertThat(placing.insert().width()).isCloseTo(146, within(0.01));
@@ -178,7 +178,7 @@ class PlatenOnGarmentTest {
             BIG);
     assertThat(keys(jacket)).contains("place.no-insert");
     assertThat(jacket.insert()).isNull();
-    assertThat(jacket.way()).isEqualTo(Way.MOVE);
+    assertThat(jacket.way()).isEqualTo(PlatenApproach.MOVE);
     Placing apron =
         place(
             garment(GarmentKind.APRON, Size.ADULT, zip, other),
@@ -202,7 +202,7 @@ class PlatenOnGarmentTest {
             front(Obstacle.SNAP, 196, 700, 14, 14));
     Spot spot = new Spot(GarmentFace.FRONT, 0, 345);
     Placing placing = place(apron, Placement.CHEST, spot, 380, 480, BIG);
-    assertThat(placing.way()).isEqualTo(Way.IN_PARTS);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.IN_PARTS);
     assertThat(placing.positions()).hasSize(2);
     assertThat(placing.advice().get(0).arguments()).containsExactly(2);
     assertThat(placing.met()).isEmpty();
@@ -213,7 +213,7 @@ class PlatenOnGarmentTest {
   void artOnAZipMoves(double x, String direction) {
     Garment vest = garment(GarmentKind.VEST, Size.ADULT, front(Obstacle.ZIP, x, 0, 14, 600));
     Placing placing = place(vest, Placement.CHEST, new Spot(GarmentFace.FRONT, 0, 90), 80, 80, BIG);
-    assertThat(placing.way()).isEqualTo(Way.MOVE);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.MOVE);
     assertThat(keys(placing)).contains("place.move-" + direction);
   }
 
@@ -245,7 +245,7 @@ class PlatenOnGarmentTest {
     Garment jacket = garment(GarmentKind.JACKET, Size.ADULT, front(Obstacle.ZIP, -7, 0, 14, 600));
     Placing placing = place(jacket, Placement.BACK, null, 260, 200, BIG);
     assertThat(placing.face()).isEqualTo(GarmentFace.BACK);
-    assertThat(placing.way()).isEqualTo(Way.INSERT);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.INSERT);
     assertThat(placing.advice().get(0).arguments()).contains(Obstacle.ZIP.term());
   }
 
@@ -256,7 +256,7 @@ class PlatenOnGarmentTest {
         garment(GarmentKind.JACKET, Size.ADULT, front(Obstacle.POCKET, 60, 60, 120, 130));
     Placing on = place(blazer, Placement.POCKET, null, 70, 80, BIG);
     assertThat(on.art().middle()).isEqualTo(120);
-    assertThat(on.way()).isEqualTo(Way.CLEAR);
+    assertThat(on.way()).isEqualTo(PlatenApproach.CLEAR);
   }
 
   @Test
@@ -286,7 +286,7 @@ class PlatenOnGarmentTest {
   void sleeveOnAForm() {
     Placing placing =
         place(garment(GarmentKind.LONG_SLEEVE, Size.ADULT), Placement.SLEEVE, null, 60, 120, BIG);
-    assertThat(placing.way()).isEqualTo(Way.FORM);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.FORM);
     assertThat(placing.art().x()).isGreaterThan(200);
   }
 

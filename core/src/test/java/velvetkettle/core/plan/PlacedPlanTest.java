@@ -20,8 +20,8 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Margins;
+import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.place.Spot;
-import velvetkettle.core.place.Way;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -88,7 +88,7 @@ class PlacedPlanTest {
             navy(GarmentKind.SHIRT, Obstacle.SEAM),
             1,
             film("a", 200, 80, new Spot(GarmentFace.BACK, 0, 60), null));
-    assertThat(padded.placed().get(0).placing().way()).isEqualTo(Way.PAD);
+    assertThat(padded.placed().get(0).placing().way()).isEqualTo(PlatenApproach.PAD);
     assertThat(keys(padded)).contains("place.pad", "place.tune-pressure");
     Option option = padded.decorations().get(0).current();
     List<LayerKind> layers = option.stack().layers().stream().map(l -> l.kind()).toList();

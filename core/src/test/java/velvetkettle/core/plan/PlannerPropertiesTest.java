@@ -217,7 +217,7 @@ class PlannerPropertiesTest {
     assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.INSPECT);
     assertThat(steps.get(steps.size() - 1).after().lying().values())
         .hasSize(job.decorations().size())
-        .containsOnly(GarmentState.Lying.FINISHED);
+        .containsOnly(GarmentState.DecorationState.FINISHED);
   }
 
   @ParameterizedTest

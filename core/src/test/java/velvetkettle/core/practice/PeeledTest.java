@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import velvetkettle.core.heat.Ending.Ended;
+import velvetkettle.core.heat.PressDiagnosis.Ended;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.media.trait.Peel;
 

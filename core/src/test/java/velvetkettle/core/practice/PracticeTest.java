@@ -20,10 +20,10 @@ import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.RememberedHeat;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.conduction.Conduction;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.heat.window.RememberedMaps;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.job.Decoration;
@@ -42,7 +42,7 @@ import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
-import velvetkettle.core.run.device.Nature;
+import velvetkettle.core.run.device.PressCharacter;
 import velvetkettle.core.run.device.SimulatedPress;
 
 /** A newcomer's settings on a press that is what it is. */
@@ -51,8 +51,8 @@ class PracticeTest {
   private static final Trials TRIALS =
       new Trials(new RememberedHeat(new HeatMargins()), new RememberedMaps(), MediaCatalogue.TRADE);
   private static final Practice PRACTICE = new Practice(TRIALS);
-  private static final Nature FLAWLESS =
-      new Nature(Kelvin.of(0), 1, 1, Collections.nCopies(9, 0.0), 15);
+  private static final PressCharacter FLAWLESS =
+      new PressCharacter(Kelvin.of(0), 1, 1, Collections.nCopies(9, 0.0), 15);
 
   private static Shift.Work work(Piece piece, Settings settings) {
     Press press =
@@ -77,23 +77,23 @@ class PracticeTest {
   }
 
   private static Practised.PressedPiece pressed(
-      String piece, Nature nature, double dialOff, UnaryOperator<Settings> changed) {
+      String piece, PressCharacter nature, double dialOff, UnaryOperator<Settings> changed) {
     return pressed(piece, nature, dialOff, changed, 1800);
   }
 
   private static Practised.PressedPiece pressed(
       String piece,
-      Nature nature,
+      PressCharacter nature,
       double dialOff,
       UnaryOperator<Settings> changed,
       double standing) {
     Worked worked = worked(piece);
-    Practised.Better better = worked.better();
+    Practised.BetterSetting better = worked.better();
     SimulatedPress press =
         SimulatedPress.cold(KIND, nature, Workroom.USUAL)
             .set(better.dial().plus(Kelvin.of(dialOff)))
             .standing(Seconds.of(standing));
-    Draw draw = new Draw(0, nature.contact(), nature.pressure(), 1, 1, 1);
+    ParameterSample draw = new ParameterSample(0, nature.contact(), nature.pressure(), 1, 1, 1);
     return new PieceOnPress(worked, press, changed.apply(better.settings()), draw).told();
   }
 
@@ -105,8 +105,8 @@ class PracticeTest {
         .toList();
   }
 
-  private static Nature with(double readsHigh, List<Double> places) {
-    return new Nature(Kelvin.of(readsHigh), 1, 1, places, 15);
+  private static PressCharacter with(double readsHigh, List<Double> places) {
+    return new PressCharacter(Kelvin.of(readsHigh), 1, 1, places, 15);
   }
 
   @ParameterizedTest
@@ -126,15 +126,22 @@ class PracticeTest {
   @DisplayName("what came of it agrees with the heat that the plan's margins stand on")
   void agreesWithThePlan() {
     Worked worked = worked("sweater");
-    Practised.Better better = worked.better();
+    Practised.BetterSetting better = worked.better();
     Pressing pressing = worked.pressing(better.dial(), better.settings());
-    Reading planned = Reading.of(pressing, HeatRun.nominal(pressing, Conduction.TOLERANCE).acts());
+    Reading planned =
+        Reading.of(pressing, PressSimulation.nominal(pressing, Conduction.TOLERANCE).acts());
     SimulatedPress press =
         SimulatedPress.cold(KIND, FLAWLESS, Workroom.USUAL)
             .set(better.dial())
             .standing(Seconds.of(1800));
     Reading came =
-        new Condition(pressing, worked.recipe().peel().value(), press, 0, List.of(), Draw.NOMINAL)
+        new Condition(
+                pressing,
+                worked.recipe().peel().value(),
+                press,
+                0,
+                List.of(),
+                ParameterSample.NOMINAL)
             .came()
             .reading();
     // A weaker heater than the plan counts with; otherwise the same.
@@ -313,7 +320,7 @@ class PracticeTest {
               .max(Comparator.naturalOrder())
               .orElseThrow();
       assertThat(pressed.whole().hold().verdict()).isEqualTo(worst);
-      assertThat(pressed.wrong().stream().map(Practised.WentWrong::question))
+      assertThat(pressed.wrong().stream().map(Practised.Mistake::question))
           .containsExactlyElementsOf(
               pressed
                   .whole()

@@ -25,7 +25,7 @@ import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
 import velvetkettle.core.quantity.Sentence;
-import velvetkettle.server.place.LayoutForm;
+import velvetkettle.server.place.GarmentLayoutForm;
 import velvetkettle.server.problem.RefusedException;
 
 /**
@@ -51,7 +51,7 @@ public record GarmentForm(
     @Nullable @Min(5) @Max(3000) Double weight,
     @jakarta.validation.constraints.Size(max = 30)
         List<@NotBlank @jakarta.validation.constraints.Size(max = 12) String> sizes,
-    @Nullable @Valid LayoutForm layout) {
+    @Nullable @Valid GarmentLayoutForm layout) {
   /** What was kept before sizes were asked for has none. */
   public GarmentForm {
     sizes = sizes == null ? List.of() : List.copyOf(sizes);

@@ -9,7 +9,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import velvetkettle.core.log.Seen;
+import velvetkettle.core.log.Observation;
 import velvetkettle.core.plan.Step;
 import velvetkettle.core.run.RunEventKind;
 import velvetkettle.server.ShopClock;
@@ -106,7 +106,8 @@ class DemoBench {
 
   private static OutcomeForm outcome(Batch batch, Random random) {
     if (random.nextInt(GOOD_BATCHES_PER_BAD_ONE + 1) > 0) {
-      return new OutcomeForm(batch.pieces(), 0, Set.of(Seen.GOOD_BOND), null, null, "", null);
+      return new OutcomeForm(
+          batch.pieces(), 0, Set.of(Observation.GOOD_BOND), null, null, "", null);
     }
     DemoScript.Fault fault = batch.job().order().progress().faultOrUsual();
     return new OutcomeForm(

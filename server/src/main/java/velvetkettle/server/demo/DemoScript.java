@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
-import velvetkettle.core.log.Seen;
+import velvetkettle.core.log.Observation;
 import velvetkettle.core.shelf.Material;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.json.Json;
@@ -86,7 +86,7 @@ record DemoScript(
   record Progress(Stage stage, int batches, @Nullable Fault fault, @Nullable Integer restHours) {
     Fault faultOrUsual() {
       return fault == null
-          ? new Fault(Seen.EDGE_LIFTS, "Seam under the edge. Pad moved for the next ones.")
+          ? new Fault(Observation.EDGE_LIFTS, "Seam under the edge. Pad moved for the next ones.")
           : fault;
     }
 
@@ -96,7 +96,7 @@ record DemoScript(
   }
 
   /** What was seen, and what the maker noted. */
-  record Fault(Seen seen, String note) {}
+  record Fault(Observation seen, String note) {}
 
   static DemoScript read(StoredJson json) {
     try (InputStream in = new ClassPathResource("demo/shop.json").getInputStream()) {

@@ -6,8 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.log.Observation;
 import velvetkettle.core.log.Outcome;
-import velvetkettle.core.log.Seen;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 
@@ -22,7 +22,7 @@ import velvetkettle.core.quantity.Seconds;
 public record OutcomeForm(
     @Min(0) @Max(10_000) int good,
     @Min(0) @Max(10_000) int bad,
-    @NotNull Set<Seen> seen,
+    @NotNull Set<Observation> seen,
     @Nullable Celsius temperature,
     @Nullable Seconds time,
     @NotNull @Size(max = 500) String note,

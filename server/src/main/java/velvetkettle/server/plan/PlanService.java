@@ -12,9 +12,9 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.plan.ChangesSincePlan;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
-import velvetkettle.core.plan.Since;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.RuledOutException;
 import velvetkettle.core.plan.together.Clash;
@@ -199,9 +199,9 @@ public class PlanService {
     List<Sentence> told = new ArrayList<>();
     requests.pressGone(ticket.pressId()).ifPresent(told::add);
     try {
-      told.addAll(Since.of(then, made, now, planner.plan(now), null));
+      told.addAll(ChangesSincePlan.of(then, made, now, planner.plan(now), null));
     } catch (RuledOutException e) {
-      told.addAll(Since.of(then, made, now, null, e.ruledOut()));
+      told.addAll(ChangesSincePlan.of(then, made, now, null, e.ruledOut()));
     }
     return told;
   }

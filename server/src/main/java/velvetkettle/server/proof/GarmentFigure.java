@@ -34,9 +34,9 @@ final class GarmentFigure {
   }
 
   /** A thing on it with the number that it has in the list. */
-  record Lying(int number, Area area, Color colour, Color ink) {}
+  record DrawnArt(int number, Area area, Color colour, Color ink) {}
 
-  void draw(Outline outline, Color cloth, List<Lying> things) throws IOException {
+  void draw(Outline outline, Color cloth, List<DrawnArt> things) throws IOException {
     PDPageContentStream page = sheet.drawing();
     page.setLineWidth(0.8f);
     page.setStrokingColor(LINE);
@@ -44,12 +44,12 @@ final class GarmentFigure {
     path(page, outline);
     page.closeAndFillAndStroke();
     dashed(page, 0, bounds.y(), 0, bounds.bottom(), LINE);
-    for (Lying thing : things) {
+    for (DrawnArt thing : things) {
       draw(page, thing);
     }
   }
 
-  private void draw(PDPageContentStream page, Lying thing) throws IOException {
+  private void draw(PDPageContentStream page, DrawnArt thing) throws IOException {
     Area area = thing.area();
     page.setNonStrokingColor(thing.colour());
     page.setStrokingColor(LINE);

@@ -17,7 +17,7 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.place.GarmentPattern;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.Plan;
-import velvetkettle.core.plan.together.Placed;
+import velvetkettle.core.plan.together.PlacedDecoration;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
@@ -101,15 +101,16 @@ public class ProofService {
     sheet.space(FIGURE + 14);
   }
 
-  private static List<GarmentFigure.Lying> lying(TicketView ticket, Plan plan, GarmentFace face) {
-    List<GarmentFigure.Lying> lying = new ArrayList<>();
+  private static List<GarmentFigure.DrawnArt> lying(
+      TicketView ticket, Plan plan, GarmentFace face) {
+    List<GarmentFigure.DrawnArt> lying = new ArrayList<>();
     for (int i = 0; i < ticket.decorations().size(); i++) {
       DecorationForm art = ticket.decorations().get(i);
       Placing placing = placing(plan, art);
       if (placing.face() == face) {
         Color ink = art.lightest() == Depth.DARK ? Color.WHITE : Color.BLACK;
         Color colour = ClothColour.of(art.lightest(), Hue.NEUTRAL);
-        lying.add(new GarmentFigure.Lying(i + 1, placing.art(), colour, ink));
+        lying.add(new GarmentFigure.DrawnArt(i + 1, placing.art(), colour, ink));
       }
     }
     return lying;
@@ -118,7 +119,7 @@ public class ProofService {
   private static Placing placing(Plan plan, DecorationForm art) {
     return plan.placed().stream()
         .filter(placed -> placed.decoration().equals(art.id()))
-        .map(Placed::placing)
+        .map(PlacedDecoration::placing)
         .findFirst()
         .orElseThrow();
   }

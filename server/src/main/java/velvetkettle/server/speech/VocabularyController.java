@@ -29,7 +29,7 @@ import velvetkettle.core.cut.weed.FaultKind;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.certainty.Basis;
-import velvetkettle.core.log.Seen;
+import velvetkettle.core.log.Observation;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.NoHeat;
@@ -40,7 +40,7 @@ import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.media.trait.Palette;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.media.trait.Stitch;
-import velvetkettle.core.place.Way;
+import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.Caution;
 import velvetkettle.core.plan.option.Criterion;
 import velvetkettle.core.plan.order.StepKind;
@@ -86,7 +86,7 @@ public class VocabularyController {
           ArtKind.values(),
           Placement.values(),
           GarmentFace.values(),
-          Way.values(),
+          PlatenApproach.values(),
           Surface.values(),
           Palette.values(),
           Layering.values(),
@@ -105,7 +105,7 @@ public class VocabularyController {
           Overlap.values(),
           FaultKind.values(),
           Face.values(),
-          Seen.values());
+          Observation.values());
 
   private final Speech speech;
   private final MediaCatalogue media;

@@ -26,14 +26,14 @@ final class Painting {
     for (PaintedShape shape : shapes) {
       String next = named.apply(shape.colour());
       if (colour != null && !next.equals(colour)) {
-        coats.add(new ColourLayer(colour, Together.of(coat)));
+        coats.add(new ColourLayer(colour, UnionOfAreas.of(coat)));
         coat.clear();
       }
       colour = next;
       coat.add(shape.area());
     }
     if (colour != null) {
-      coats.add(new ColourLayer(colour, Together.of(coat)));
+      coats.add(new ColourLayer(colour, UnionOfAreas.of(coat)));
     }
   }
 
@@ -65,7 +65,7 @@ final class Painting {
       above.insert(coat.area().getEnvelopeInternal(), coat.area());
     }
     List<ColourLayer> layers = new ArrayList<>();
-    seen.forEach((colour, areas) -> layers.add(new ColourLayer(colour, Together.of(areas))));
+    seen.forEach((colour, areas) -> layers.add(new ColourLayer(colour, UnionOfAreas.of(areas))));
     Collections.reverse(layers);
     return new Art(layers);
   }

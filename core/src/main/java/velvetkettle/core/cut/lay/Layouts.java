@@ -108,7 +108,7 @@ public final class Layouts {
     List<Mat.LaidStock> stocks = new ArrayList<>();
     List<PlacedPiece> pieces = new ArrayList<>();
     filled.lying().stream()
-        .sorted(Comparator.comparing((SheetSearch.Lying lying) -> lying.at().y()))
+        .sorted(Comparator.comparing((SheetSearch.FittedPiece lying) -> lying.at().y()))
         .forEach(
             lying -> {
               StockUse use = Objects.requireNonNull(uses.get(lying.piece().id()));
@@ -122,7 +122,7 @@ public final class Layouts {
     return new Mat(stocks, pieces);
   }
 
-  private static PlacedPiece onMat(PlacedPiece piece, StockUse use, SheetSearch.Lying lying) {
+  private static PlacedPiece onMat(PlacedPiece piece, StockUse use, SheetSearch.FittedPiece lying) {
     if (!lying.turned()) {
       return piece.moved(lying.at().x(), lying.at().y());
     }

@@ -42,12 +42,12 @@ final class SheetSearch {
    * @param area of the pieces, mm²
    * @param length down to the lowest edge, mm
    */
-  record Sheet(List<Lying> lying, double area, double length) {
+  record Sheet(List<FittedPiece> lying, double area, double length) {
     static final Sheet EMPTY = new Sheet(List.of(), 0, 0);
   }
 
   /** A piece with its place on the sheet. */
-  record Lying(Piece piece, Rectangle at, boolean turned) {}
+  record FittedPiece(Piece piece, Rectangle at, boolean turned) {}
 
   private SheetSearch(
       List<Piece> pieces, double width, double length, double spacing, boolean shortest) {
@@ -157,7 +157,7 @@ final class SheetSearch {
   }
 
   private Sheet sheet() {
-    List<Lying> lying = new ArrayList<>();
+    List<FittedPiece> lying = new ArrayList<>();
     double area = 0;
     for (int i = 0; i < pieces.size(); i++) {
       if (skyline.placed[i]) {
@@ -165,7 +165,7 @@ final class SheetSearch {
         boolean turned = skyline.turned[i];
         double w = turned ? piece.height() : piece.width();
         double h = turned ? piece.width() : piece.height();
-        lying.add(new Lying(piece, new Rectangle(skyline.x[i], skyline.y[i], w, h), turned));
+        lying.add(new FittedPiece(piece, new Rectangle(skyline.x[i], skyline.y[i], w, h), turned));
         area += piece.area();
       }
     }

@@ -7,7 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import velvetkettle.core.cut.Progress;
-import velvetkettle.core.cut.lay.SheetSearch.Lying;
+import velvetkettle.core.cut.lay.SheetSearch.FittedPiece;
 import velvetkettle.core.cut.lay.SheetSearch.Sheet;
 
 /**
@@ -173,7 +173,7 @@ final class StockChoice {
   }
 
   private StockUse use(Stock stock, Sheet sheet, List<Piece> left) {
-    Set<Piece> cut = new HashSet<>(sheet.lying().stream().map(Lying::piece).toList());
+    Set<Piece> cut = new HashSet<>(sheet.lying().stream().map(FittedPiece::piece).toList());
     left.removeIf(cut::contains);
     return use(stock, sheet);
   }

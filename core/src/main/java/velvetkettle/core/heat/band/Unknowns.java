@@ -1,6 +1,6 @@
 package velvetkettle.core.heat.band;
 
-import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.press.Calibration;
 
 /**
@@ -35,8 +35,8 @@ public record Unknowns(double platen, double contact) {
    *
    * @param deviations of each unknown in its own standard deviations, in the order of the indices
    */
-  public Draw draw(double... deviations) {
-    return new Draw(
+  public ParameterSample draw(double... deviations) {
+    return new ParameterSample(
         platen * deviations[PLATEN],
         Math.pow(contact, deviations[CONTACT]),
         Math.pow(PRESSURE_FACTOR, deviations[PRESSURE]),

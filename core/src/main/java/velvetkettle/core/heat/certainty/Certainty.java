@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.heat.GiveOrTake;
+import velvetkettle.core.heat.TemperatureUncertainty;
 import velvetkettle.core.heat.conduction.Face;
 import velvetkettle.core.heat.conduction.FibreMix;
 import velvetkettle.core.heat.conduction.Moisture;
@@ -13,7 +13,7 @@ import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.dose.SublimationDose;
-import velvetkettle.core.heat.turn.Peeling;
+import velvetkettle.core.heat.phase.Peeling;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
@@ -52,8 +52,11 @@ public record Certainty(
         standing(),
         CommonPractice.cases().stream().map(CommonPractice.Case::row).toList(),
         List.of(
-            Sentence.of("sure.band.unmeasured", GiveOrTake.UNMEASURED),
-            Sentence.of("sure.band.measured", GiveOrTake.UNDER_FILM, GiveOrTake.THROUGH_CLOTH),
+            Sentence.of("sure.band.unmeasured", TemperatureUncertainty.UNMEASURED),
+            Sentence.of(
+                "sure.band.measured",
+                TemperatureUncertainty.UNDER_FILM,
+                TemperatureUncertainty.THROUGH_CLOTH),
             Sentence.of("sure.band.not-in-it")),
         List.of(
             Sentence.of("sure.left-out.edges"),

@@ -15,7 +15,7 @@ import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.SublimationDose;
-import velvetkettle.core.heat.turn.Act;
+import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
@@ -148,7 +148,7 @@ public final class CommonPractice {
                 seconds,
                 layer(LayerKind.COVER, 0.10, Substance.KRAFT),
                 layer(LayerKind.PAPER, 0.11, Substance.SUBLIMATION_PAPER)));
-    Act act = pressed.act();
+    PhaseResult act = pressed.act();
     double dose = act.trace().doseAtInterface(act.laying().bondBelow(), SublimationDose::rate);
     return dose / SublimationDose.FULL;
   }
@@ -189,7 +189,7 @@ public final class CommonPractice {
 
   private void dyes() {
     PracticeStacks top = PracticeStacks.on(Fabric.INTERLOCK, Fibre.POLYESTER, Adhesive.BLOCKER);
-    Act act = kept(top.film(120, Pressure.FIRM, 15)).act();
+    PhaseResult act = kept(top.film(120, Pressure.FIRM, 15)).act();
     times("dye-sublimated", tint(act, DyeKind.SUBLIMATED, false), 1.01, 12, 120);
     times("dye-disperse", tint(act, DyeKind.DISPERSE, false), 0.4, 2.0);
     times("dye-solution", tint(act, DyeKind.SOLUTION_DYED, false), 0, 0.1);
@@ -197,7 +197,7 @@ public final class CommonPractice {
     times("dye-blocked", tint(act, DyeKind.SUBLIMATED, true), 0, 0.4, 120);
   }
 
-  private static double tint(Act act, DyeKind dye, boolean blocked) {
+  private static double tint(PhaseResult act, DyeKind dye, boolean blocked) {
     return act.trace()
         .integral(m -> Migration.rate(act.clothUnderMedium(m), dye, Depth.DARK, 1, blocked));
   }

@@ -20,11 +20,11 @@ import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.heat.dose.Steam;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
@@ -97,17 +97,17 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
   }
 
   public Pressed press(double celsius, Pressure pressure, double seconds, Layer... medium) {
-    List<Turn> turns = new ArrayList<>();
+    List<WorkPhase> phases = new ArrayList<>();
     if (isDried) {
-      turns.add(closed(celsius, pressure, PRE_PRESS, Turn.Role.NONE));
-      turns.add(new Turn.Open(UNNAMED, true, false, LONG));
+      phases.add(closed(celsius, pressure, PRE_PRESS, WorkPhase.Role.NONE));
+      phases.add(new WorkPhase.Open(UNNAMED, true, false, LONG));
     }
-    turns.add(closed(celsius, pressure, seconds, Turn.Role.MAIN, medium));
-    return new Pressed(this, turns);
+    phases.add(closed(celsius, pressure, seconds, WorkPhase.Role.MAIN, medium));
+    return new Pressed(this, phases);
   }
 
-  private Turn.Closed closed(
-      double celsius, Pressure pressure, double seconds, Turn.Role role, Layer... medium) {
+  private WorkPhase.Closed closed(
+      double celsius, Pressure pressure, double seconds, WorkPhase.Role role, Layer... medium) {
     List<Layer> layers = new ArrayList<>();
     layers.add(new Layer(LayerKind.HEATED_PLATEN, UNNAMED, null, null, null));
     layers.addAll(List.of(medium));
@@ -118,33 +118,34 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
     Substance base = kind.pressedByHand() ? Substance.TABLE_BOARD : Substance.ALUMINIUM;
     layers.add(new Layer(LayerKind.LOWER_PLATEN, UNNAMED, null, base, null));
     Stack stack = new Stack(Side.FACE, layers, null);
-    return new Turn.Closed(
+    return new WorkPhase.Closed(
         UNNAMED, stack, Celsius.of(celsius), pressure, Seconds.of(seconds), role);
   }
 
-  private List<Act> run(List<Turn> turns) {
-    return HeatRun.of(bench, adhesive, turns, Draw.NOMINAL, Conduction.TOLERANCE);
+  private List<PhaseResult> run(List<WorkPhase> phases) {
+    return PressSimulation.of(
+        bench, adhesive, phases, ParameterSample.NOMINAL, Conduction.TOLERANCE);
   }
 
-  /** What came of it; the last turn is the press. */
-  public record Pressed(PracticeStacks stacks, List<Turn> turns) {
-    List<Act> acts() {
-      return stacks.run(turns);
+  /** What came of it; the last phase is the press. */
+  public record Pressed(PracticeStacks stacks, List<WorkPhase> phases) {
+    List<PhaseResult> acts() {
+      return stacks.run(phases);
     }
 
-    Act act() {
-      List<Act> acts = acts();
+    PhaseResult act() {
+      List<PhaseResult> acts = acts();
       return acts.get(acts.size() - 1);
     }
 
     double bondedAfter() {
-      Act act = act();
+      PhaseResult act = act();
       GlueLine line = act.passage().bond();
       return line == null ? Double.NaN : act.trace().bondReaches(line.adhesive().needed());
     }
 
     double hottestCloth() {
-      Act act = act();
+      PhaseResult act = act();
       double hottest = 0;
       for (int m = 0; m <= act.end(); m++) {
         hottest = Math.max(hottest, act.hottestCloth(m));
@@ -154,23 +155,23 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
 
     /** Water that leaves while the glue flows, g/m2. */
     double steam() {
-      Act act = act();
+      PhaseResult act = act();
       double flows = act.trace().hotterThan(Steam.COUNTS_ABOVE, act.laying().bondBelow());
       return Double.isNaN(flows) ? 0 : act.steamAfter(act.trace().momentAt(flows));
     }
 
     /** After opening, s until the glue line is cooler than that. */
     double coolerThan(double celsius, boolean onTable) {
-      List<Turn> opened = new ArrayList<>(turns);
-      opened.add(new Turn.Open(UNNAMED, onTable, false, LONG));
-      List<Act> acts = stacks.run(opened);
-      Act open = acts.get(acts.size() - 1);
+      List<WorkPhase> opened = new ArrayList<>(phases);
+      opened.add(new WorkPhase.Open(UNNAMED, onTable, false, LONG));
+      List<PhaseResult> acts = stacks.run(opened);
+      PhaseResult open = acts.get(acts.size() - 1);
       return open.trace().coolerThan(celsius, open.laying().bondBelow());
     }
 
     /** A dose at the upper face of what lies on the glue. */
     double doseAtPanel(DoubleUnaryOperator rate) {
-      Act act = act();
+      PhaseResult act = act();
       int panel =
           act.laying().bands().stream()
               .filter(band -> band.layer().kind() == LayerKind.PATCH)

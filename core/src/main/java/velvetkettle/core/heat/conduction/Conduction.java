@@ -80,19 +80,19 @@ public final class Conduction {
     bond = line == null ? 0 : line.dose();
   }
 
-  public static Passage run(Phase phase) {
+  public static ConductionResult run(Phase phase) {
     return run(phase, TOLERANCE);
   }
 
   /**
    * @param tolerance K per step, 1e-6 to 5
    */
-  public static Passage run(Phase phase, double tolerance) {
+  public static ConductionResult run(Phase phase, double tolerance) {
     Bounds.check("tolerance", tolerance, 1e-6, 5, "K");
     return new Conduction(phase, tolerance).march();
   }
 
-  private Passage march() {
+  private ConductionResult march() {
     load();
     double waterBefore = water();
     double now = 0;
@@ -218,7 +218,7 @@ public final class Conduction {
     return Arrays.stream(water).sum();
   }
 
-  private Passage passage(double waterBefore) {
+  private ConductionResult passage(double waterBefore) {
     List<Part> parts = new ArrayList<>();
     for (int p = 0; p < phase.parts().size(); p++) {
       Part part = phase.parts().get(p);
@@ -228,7 +228,7 @@ public final class Conduction {
       parts.add(new Part(part.slab(), state, part.laminated()));
     }
     @Nullable GlueLine line = phase.bond();
-    return new Passage(
+    return new ConductionResult(
         parts,
         platen(),
         line == null ? null : new GlueLine(line.below(), line.adhesive(), bond),

@@ -44,7 +44,7 @@ public final class Sequence {
    * @param passages what each scene left, in their order
    * @param kept what the layers were after each scene, in the same order
    */
-  public record Played(List<Passage> passages, List<Kept> kept) {
+  public record Played(List<ConductionResult> passages, List<Kept> kept) {
     public Played {
       passages = List.copyOf(passages);
       kept = List.copyOf(kept);
@@ -58,7 +58,7 @@ public final class Sequence {
     this.tolerance = tolerance;
   }
 
-  public static List<Passage> run(List<Scene> scenes, Air air) {
+  public static List<ConductionResult> run(List<PhaseInput> scenes, Air air) {
     return run(scenes, air, 1, 1, Conduction.TOLERANCE, Kept.NOTHING).passages();
   }
 
@@ -69,7 +69,7 @@ public final class Sequence {
    * @param before what scenes before these left
    */
   public static Played run(
-      List<Scene> scenes,
+      List<PhaseInput> scenes,
       Air air,
       double contactFactor,
       double moistureFactor,
@@ -78,19 +78,19 @@ public final class Sequence {
     Sequence sequence = new Sequence(air, contactFactor, moistureFactor, tolerance);
     sequence.faceUp.putAll(before.faceUp());
     sequence.doses.putAll(before.doses());
-    List<Passage> passages = new ArrayList<>();
+    List<ConductionResult> passages = new ArrayList<>();
     List<Kept> kept = new ArrayList<>();
-    for (Scene scene : scenes) {
+    for (PhaseInput scene : scenes) {
       passages.add(sequence.play(scene));
       kept.add(new Kept(sequence.faceUp, sequence.doses));
     }
     return new Played(passages, kept);
   }
 
-  private Passage play(Scene scene) {
-    Passage passage = Conduction.run(phase(scene), tolerance);
+  private ConductionResult play(PhaseInput scene) {
+    ConductionResult passage = Conduction.run(phase(scene), tolerance);
     for (int i = 0; i < scene.layers().size(); i++) {
-      Lying lying = scene.layers().get(i);
+      LaidSlab lying = scene.layers().get(i);
       Profile after = passage.parts().get(i).state();
       faceUp.put(lying.name(), lying.turned() ? after.flipped() : after);
     }
@@ -102,9 +102,9 @@ public final class Sequence {
     return passage;
   }
 
-  private Phase phase(Scene scene) {
+  private Phase phase(PhaseInput scene) {
     List<Part> parts = new ArrayList<>();
-    for (Lying lying : scene.layers()) {
+    for (LaidSlab lying : scene.layers()) {
       parts.add(new Part(lying.slab(), state(lying), lying.laminated()));
     }
     Face first = scene.layers().get(0).slab().face();
@@ -131,7 +131,7 @@ public final class Sequence {
         glueLine(scene));
   }
 
-  private Profile state(Lying lying) {
+  private Profile state(LaidSlab lying) {
     Profile before = faceUp.get(lying.name());
     if (before == null) {
       return Profile.inRoom(lying.slab(), air.celsius(), air.relativeHumidity())
@@ -142,7 +142,7 @@ public final class Sequence {
   }
 
   /** Null where the glue does not lie there, or nothing lies beyond it. */
-  private @Nullable GlueLine glueLine(Scene scene) {
+  private @Nullable GlueLine glueLine(PhaseInput scene) {
     Bonding bonding = scene.bonding();
     int glue = bonding == null ? -1 : scene.indexOf(bonding.glue());
     if (bonding == null || glue < 0) {

@@ -2,11 +2,11 @@ package velvetkettle.core.heat.measure;
 
 import java.util.List;
 import velvetkettle.core.heat.measure.Measuring.Known;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
@@ -130,8 +130,8 @@ final class ProbeFit {
   }
 
   private double[] modelled(double[] at) {
-    Draw draw =
-        new Draw(
+    ParameterSample draw =
+        new ParameterSample(
             at[OFFSET],
             Math.exp(at[CONTACT]),
             Math.exp(at[2]),
@@ -146,16 +146,16 @@ final class ProbeFit {
   }
 
   /** What a probe would show of a press. */
-  static double[] seen(Bench bench, ProbeTrace probe, Draw draw, double[] seconds) {
-    Turn.Closed closed =
-        new Turn.Closed(
+  static double[] seen(Bench bench, ProbeTrace probe, ParameterSample draw, double[] seconds) {
+    WorkPhase.Closed closed =
+        new WorkPhase.Closed(
             UNNAMED,
             stack(bench),
             probe.dial(),
             bench.press().kind().pressedByHand() ? Pressure.HAND : Pressure.MEDIUM,
             Seconds.of(probe.last()),
-            Turn.Role.NONE);
-    Act act = HeatRun.of(bench, null, List.of(closed), draw, TOLERANCE).get(0);
+            WorkPhase.Role.NONE);
+    PhaseResult act = PressSimulation.of(bench, null, List.of(closed), draw, TOLERANCE).get(0);
     int film = 0;
     double[] seen = new double[seconds.length];
     for (int k = 0; k < seconds.length; k++) {

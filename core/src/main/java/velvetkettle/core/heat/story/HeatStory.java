@@ -2,7 +2,7 @@ package velvetkettle.core.heat.story;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.turn.Cooling;
+import velvetkettle.core.heat.phase.Cooling;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;
@@ -44,7 +44,7 @@ public record HeatStory(
   }
 
   /**
-   * One turn of the work.
+   * One phase of the work.
    *
    * @param main whether it is the press that the recipe is about
    */

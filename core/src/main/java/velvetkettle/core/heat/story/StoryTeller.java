@@ -9,7 +9,7 @@ import java.util.function.IntToDoubleFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.FibreShare;
-import velvetkettle.core.heat.GiveOrTake;
+import velvetkettle.core.heat.TemperatureUncertainty;
 import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Trace;
@@ -17,27 +17,27 @@ import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Softening;
 import velvetkettle.core.heat.dose.SublimationDose;
+import velvetkettle.core.heat.phase.Peeling;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
+import velvetkettle.core.heat.phase.SlabMapping;
 import velvetkettle.core.heat.story.HeatStory.Curve;
 import velvetkettle.core.heat.story.HeatStory.Event;
 import velvetkettle.core.heat.story.HeatStory.LayerTrack;
 import velvetkettle.core.heat.story.HeatStory.Limit;
 import velvetkettle.core.heat.story.HeatStory.Stretch;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Laying;
-import velvetkettle.core.heat.turn.Peeling;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Sentence;
 
 /**
- * Tells what the heat does in all turns of a pressing.
+ * Tells what the heat does in all phases of a pressing.
  *
  * <ol>
- *   <li>All turns are run as they are likeliest.
- *   <li>Each turn is read at a few dozen moments, closer together where it begins.
+ *   <li>All phases are run as they are likeliest.
+ *   <li>Each phase is read at a few dozen moments, closer together where it begins.
  *   <li>Faces become curves, doses become events and sentences, limits become lines.
  * </ol>
  */
@@ -46,8 +46,8 @@ public final class StoryTeller {
   private static final int MOMENTS = 40;
 
   private final Pressing pressing;
-  private final HeatRun.Run run;
-  private final List<Act> acts;
+  private final PressSimulation.Run run;
+  private final List<PhaseResult> acts;
   private final Reading reading;
   private final List<Double> seconds = new ArrayList<>();
   private final List<Stretch> stretches = new ArrayList<>();
@@ -58,7 +58,7 @@ public final class StoryTeller {
 
   private StoryTeller(Pressing pressing) {
     this.pressing = pressing;
-    run = HeatRun.nominal(pressing, Conduction.TOLERANCE);
+    run = PressSimulation.nominal(pressing, Conduction.TOLERANCE);
     acts = run.acts();
     reading = Reading.of(pressing, acts);
   }
@@ -76,9 +76,9 @@ public final class StoryTeller {
 
   private HeatStory story() {
     double now = 0;
-    for (Act act : acts) {
-      double span = act.turn().time().count();
-      stretches.add(new Stretch(act.turn().name(), act.closed(), act.main(), now, now + span));
+    for (PhaseResult act : acts) {
+      double span = act.phase().time().count();
+      stretches.add(new Stretch(act.phase().name(), act.closed(), act.main(), now, now + span));
       curves(act, now, span);
       happenings(act, now);
       now += span;
@@ -94,10 +94,10 @@ public final class StoryTeller {
         limits(),
         peelMoment(),
         new Doses(pressing, reading).sentences(),
-        GiveOrTake.of(pressing));
+        TemperatureUncertainty.of(pressing));
   }
 
-  private void curves(Act act, double start, double span) {
+  private void curves(PhaseResult act, double start, double span) {
     int from = seconds.size();
     double[] moments = new double[MOMENTS + 1];
     for (int i = 0; i <= MOMENTS; i++) {
@@ -108,7 +108,7 @@ public final class StoryTeller {
     Trace trace = act.trace();
     List<String> keys = keys(act);
     for (int i = 0; i < keys.size(); i++) {
-      Laying.Band band = act.laying().bands().get(i);
+      SlabMapping.Band band = act.laying().bands().get(i);
       if (band.end() > band.first()) {
         int upper = band.first();
         int lower = band.end() - 1;
@@ -140,7 +140,7 @@ public final class StoryTeller {
   private List<LayerTrack> fromTheTopDown() {
     List<String> order = new ArrayList<>();
     acts.stream()
-        .filter(Act::bonds)
+        .filter(PhaseResult::bonds)
         .reduce((first, second) -> second)
         .ifPresent(main -> order.addAll(keys(main)));
     layers.keySet().stream().filter(key -> !order.contains(key)).forEach(order::add);
@@ -148,10 +148,10 @@ public final class StoryTeller {
   }
 
   /** Each layer's kind and the how many-th of that kind it is, from the top down. */
-  private static List<String> keys(Act act) {
+  private static List<String> keys(PhaseResult act) {
     Map<LayerKind, Integer> counts = new LinkedHashMap<>();
     return act.laying().bands().stream()
-        .map(Laying.Band::layer)
+        .map(SlabMapping.Band::layer)
         .map(layer -> layer.kind() + " " + counts.merge(layer.kind(), 1, Integer::sum))
         .toList();
   }
@@ -172,7 +172,7 @@ public final class StoryTeller {
     return Stream.concat(before.stream(), now.stream()).toList();
   }
 
-  private void happenings(Act act, double start) {
+  private void happenings(PhaseResult act, double start) {
     int below = act.laying().bondBelow();
     if (below < 0) {
       return;
@@ -205,7 +205,7 @@ public final class StoryTeller {
   }
 
   /** Not where it never happens, and not where it was so from the beginning. */
-  private void at(Act act, double start, String key, double second) {
+  private void at(PhaseResult act, double start, String key, double second) {
     if (second > 0) {
       double celsius = act.trace().interfaceAt(second, act.laying().bondBelow());
       events.add(
@@ -217,7 +217,7 @@ public final class StoryTeller {
   }
 
   private HeatStory.@Nullable PeelMoment peelMoment() {
-    boolean pressed = acts.stream().anyMatch(Act::main);
+    boolean pressed = acts.stream().anyMatch(PhaseResult::main);
     return pressed && Peeling.hasCarrier(pressing.medium())
         ? new HeatStory.PeelMoment(Peeling.onPad(pressing, run), Peeling.onTable(pressing, run))
         : null;

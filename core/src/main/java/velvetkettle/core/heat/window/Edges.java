@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 
@@ -22,16 +22,16 @@ final class Edges {
   private static final int HALVINGS = 5;
 
   private final Pressing pressing;
-  private final Field field;
+  private final WindowField field;
   private final double[] seconds;
 
-  private Edges(Pressing pressing, Field field) {
+  private Edges(Pressing pressing, WindowField field) {
     this.pressing = pressing;
     this.field = field;
     seconds = field.lattice().seconds();
   }
 
-  static List<Edge> of(Pressing pressing, Field field) {
+  static List<Edge> of(Pressing pressing, WindowField field) {
     Edges edges = new Edges(pressing, field);
     List<Edge> found = new ArrayList<>();
     for (Question question : QUESTIONS) {

@@ -1,7 +1,7 @@
 package velvetkettle.core.heat.window;
 
 import java.util.stream.IntStream;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Pressing;
 
 /**
  * Where a map is computed: temperatures at even steps with one more beyond each end, where the

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import velvetkettle.core.heat.conduction.Trace;
-import velvetkettle.core.heat.turn.Act;
-import velvetkettle.core.heat.turn.Laying;
-import velvetkettle.core.heat.turn.Openings;
+import velvetkettle.core.heat.phase.Openings;
+import velvetkettle.core.heat.phase.PhaseResult;
+import velvetkettle.core.heat.phase.SlabMapping;
 import velvetkettle.core.heat.window.WindowMap.LayerHeat;
 import velvetkettle.core.press.LayerKind;
 
@@ -15,7 +15,7 @@ final class LayerHeats {
   private LayerHeats() {}
 
   static List<LayerHeat> of(List<Openings> shown, double[] seconds) {
-    List<Laying.Band> bands = shown.get(0).main().laying().bands();
+    List<SlabMapping.Band> bands = shown.get(0).main().laying().bands();
     List<LayerHeat> heats = new ArrayList<>();
     for (int b = 0; b < bands.size(); b++) {
       int band = b;
@@ -27,8 +27,8 @@ final class LayerHeats {
     return heats.stream().filter(heat -> heat.kind() != LayerKind.HEATED_PLATEN).toList();
   }
 
-  private static List<Integer> highest(Act act, int band, double[] seconds) {
-    Laying.Band layer = act.laying().bands().get(band);
+  private static List<Integer> highest(PhaseResult act, int band, double[] seconds) {
+    SlabMapping.Band layer = act.laying().bands().get(band);
     Trace trace = act.trace();
     double[] highest =
         trace.highest(

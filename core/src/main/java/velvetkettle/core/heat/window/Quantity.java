@@ -1,6 +1,6 @@
 package velvetkettle.core.heat.window;
 
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.Reading;
 
 /** What is read at every place: logarithms of doses, and temperatures. */
 enum Quantity {

@@ -2,7 +2,7 @@ package velvetkettle.core.heat.window;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Pressing;
 
 /** Remembers maps: a day's tickets are looked at many times. */
 public final class RememberedMaps implements WindowMaps {

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.heat.turn.Openings;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Openings;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Sentence;
 
@@ -53,7 +53,7 @@ public record WindowMap(
     if (!pressing.isComputed()) {
       throw new IllegalArgumentException("heat is not computed for " + pressing.press().kind());
     }
-    Field field = new Field(pressing);
+    WindowField field = new WindowField(pressing);
     Lattice lattice = field.lattice();
     List<Openings> shown =
         IntStream.rangeClosed(1, Lattice.SHOWN).mapToObj(field::likeliest).toList();

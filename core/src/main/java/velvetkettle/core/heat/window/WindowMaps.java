@@ -1,6 +1,6 @@
 package velvetkettle.core.heat.window;
 
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Pressing;
 
 /** Where maps come from: computed, or remembered. */
 public interface WindowMaps {

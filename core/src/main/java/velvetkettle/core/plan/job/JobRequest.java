@@ -6,7 +6,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.place.Placing;

@@ -18,12 +18,12 @@ import velvetkettle.core.quantity.Seconds;
 public record GarmentState(
     Warmth warmth,
     boolean dried,
-    Map<String, Lying> lying,
+    Map<String, DecorationState> lying,
     Seconds underHeat,
     int presses,
     @Nullable Celsius hottest) {
   /** How far a decoration has got. */
-  public enum Lying {
+  public enum DecorationState {
     PLACED,
     TACKED,
     BONDED,
@@ -45,8 +45,8 @@ public record GarmentState(
     return new GarmentState(now, dried, lying, underHeat, presses, hottest);
   }
 
-  GarmentState with(String decoration, Lying now) {
-    Map<String, Lying> changed = new LinkedHashMap<>(lying);
+  GarmentState with(String decoration, DecorationState now) {
+    Map<String, DecorationState> changed = new LinkedHashMap<>(lying);
     changed.put(decoration, now);
     return new GarmentState(warmth, dried, Map.copyOf(changed), underHeat, presses, hottest);
   }

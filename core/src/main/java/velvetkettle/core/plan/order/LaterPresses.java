@@ -3,7 +3,7 @@ package velvetkettle.core.plan.order;
 import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
@@ -24,14 +24,14 @@ public final class LaterPresses {
   private LaterPresses() {}
 
   /** Each press of the later thing that reaches the one that lies there; empty where none does. */
-  public static List<Turn.Closed> over(Garment garment, Chosen lying, Chosen later) {
+  public static List<WorkPhase.Closed> over(Garment garment, Chosen lying, Chosen later) {
     Pressed pressed = later.worked();
     if (pressed == null) {
       return List.of();
     }
-    LaterPresses.Lying there =
-        new LaterPresses.Lying(later.ground(garment), lying, later.isBehind(lying));
-    List<Turn.Closed> presses = new ArrayList<>();
+    LaterPresses.PressedOver there =
+        new LaterPresses.PressedOver(later.ground(garment), lying, later.isBehind(lying));
+    List<WorkPhase.Closed> presses = new ArrayList<>();
     Recipe recipe = pressed.recipe();
     recipe.before().forEach(press -> presses.add(there.under(press)));
     presses.add(there.under(recipe.side(), recipe.cover().value(), recipe.setting()));
@@ -39,19 +39,19 @@ public final class LaterPresses {
     return presses;
   }
 
-  private record Lying(Ground ground, Chosen lying, boolean behind) {
-    Turn.Closed under(ShortPress later) {
+  private record PressedOver(Ground ground, Chosen lying, boolean behind) {
+    WorkPhase.Closed under(ShortPress later) {
       return under(later.side(), later.cover(), later.setting());
     }
 
-    Turn.Closed under(Side side, CoverSheet cover, Setting setting) {
-      return new Turn.Closed(
+    WorkPhase.Closed under(Side side, CoverSheet cover, Setting setting) {
+      return new WorkPhase.Closed(
           Sentence.of("story.turn", StepKind.PRESS),
           stack((side == Side.BACK) != behind, cover),
           setting.platen(),
           setting.pressure(),
           setting.time(),
-          Turn.Role.NONE);
+          WorkPhase.Role.NONE);
     }
 
     private Stack stack(boolean through, CoverSheet cover) {

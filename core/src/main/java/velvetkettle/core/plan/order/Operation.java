@@ -1,9 +1,9 @@
 package velvetkettle.core.plan.order;
 
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.media.trait.Peel;
-import velvetkettle.core.plan.order.GarmentState.Lying;
+import velvetkettle.core.plan.order.GarmentState.DecorationState;
 import velvetkettle.core.plan.recipe.Setting;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
@@ -109,7 +109,7 @@ public sealed interface Operation {
 
     @Override
     public GarmentState apply(GarmentState before) {
-      return before.with(decoration, Lying.PLACED);
+      return before.with(decoration, DecorationState.PLACED);
     }
   }
 
@@ -125,8 +125,8 @@ public sealed interface Operation {
       Setting setting,
       Stack stack,
       String press,
-      Turn.Role role,
-      Lying leaves)
+      WorkPhase.Role role,
+      DecorationState leaves)
       implements Operation {
     @Override
     public GarmentState apply(GarmentState before) {
@@ -149,7 +149,7 @@ public sealed interface Operation {
             case WARM -> Warmth.WARM;
             case COLD, NONE -> Warmth.COOL;
           };
-      return before.warmth(warmth).with(decoration, Lying.CARRIER_OFF);
+      return before.warmth(warmth).with(decoration, DecorationState.CARRIER_OFF);
     }
   }
 
@@ -162,7 +162,7 @@ public sealed interface Operation {
 
     @Override
     public GarmentState apply(GarmentState before) {
-      return before.with(decoration, Lying.FINISHED);
+      return before.with(decoration, DecorationState.FINISHED);
     }
   }
 
@@ -175,7 +175,7 @@ public sealed interface Operation {
 
     @Override
     public GarmentState apply(GarmentState before) {
-      return before.with(decoration, Lying.FINISHED);
+      return before.with(decoration, DecorationState.FINISHED);
     }
   }
 
@@ -190,7 +190,7 @@ public sealed interface Operation {
     public GarmentState apply(GarmentState before) {
       GarmentState after = before.warmth(Warmth.COOL);
       for (String decoration : before.lying().keySet()) {
-        after = after.with(decoration, Lying.FINISHED);
+        after = after.with(decoration, DecorationState.FINISHED);
       }
       return after;
     }

@@ -116,7 +116,7 @@ public final class OrderOfWork {
   public record Pressed(Medium medium, Recipe recipe, Stack stack, Press press) {}
 
   /** One decoration with its margins as if it were alone on the garment. */
-  public record Alone(Chosen chosen, Margins margins) {}
+  public record SingleDecoration(Chosen chosen, Margins margins) {}
 
   /**
    * @param pressed in the order in which they are pressed
@@ -242,7 +242,7 @@ public final class OrderOfWork {
       throw new IllegalStateException("nothing to press for " + chosen.decoration().id());
     }
     chosen.placing().advice().forEach(say -> operations.add(new Operation.Handle(say)));
-    operations.addAll(Course.of(garment, job.shop().schools(), chosen, pressed));
+    operations.addAll(DecorationSteps.of(garment, job.shop().schools(), chosen, pressed));
   }
 
   private void fasten(Chosen chosen) {

@@ -1,7 +1,7 @@
 package velvetkettle.core.plan.order;
 
 import java.util.List;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.recipe.Recipe;
@@ -33,6 +33,6 @@ public final class Pressings {
         recipe.platen(),
         recipe.time().value(),
         recipe.pressure().value(),
-        HeatTurns.of(operations));
+        WorkPhases.of(operations));
   }
 }

@@ -3,7 +3,7 @@ package velvetkettle.core.plan.recipe;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Drying;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.press.Press;

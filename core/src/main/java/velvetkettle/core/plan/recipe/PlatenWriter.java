@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.DyeRisk;
-import velvetkettle.core.heat.PracticeMargins;
-import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.TradeMargins;
+import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
@@ -72,7 +72,7 @@ public final class PlatenWriter {
       wanted = range.at(COOLER_END);
       why.add(Evidence.trade("why.cooler-for-label", garment.iron()));
     }
-    Celsius highest = garment.blend().weakest().limit().minus(PracticeMargins.SAFE_CLEARANCE);
+    Celsius highest = garment.blend().weakest().limit().minus(TradeMargins.SAFE_CLEARANCE);
     if (wanted.compareTo(highest) > 0) {
       wanted = range.clamp(highest);
       why.add(

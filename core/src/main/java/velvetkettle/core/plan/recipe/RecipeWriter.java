@@ -5,7 +5,7 @@ import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.turn.Bench;
+import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.ExtraPress;

@@ -12,9 +12,9 @@ import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.order.Operation;
 import velvetkettle.core.plan.order.OrderOfWork;
-import velvetkettle.core.plan.order.OrderOfWork.Alone;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
+import velvetkettle.core.plan.order.OrderOfWork.SingleDecoration;
 import velvetkettle.core.plan.order.Precedence;
 import velvetkettle.core.quantity.Sentence;
 
@@ -34,7 +34,7 @@ public final class Combination {
   private final HeatModel heat;
   private final List<DecorationPlan> plans;
   private final List<Chosen> chosen;
-  private final Together together;
+  private final JointOrder together;
 
   private Combination(
       JobRequest job, MediaCatalogue media, HeatModel heat, List<DecorationPlan> plans) {
@@ -47,14 +47,14 @@ public final class Combination {
       each.add(Chosen.of(job, media, job.decorations().get(i), plans.get(i)));
     }
     chosen = each.stream().map(one -> one.among(each)).toList();
-    List<Alone> pressed = new ArrayList<>();
+    List<SingleDecoration> pressed = new ArrayList<>();
     for (int i = 0; i < plans.size(); i++) {
       Option option = plans.get(i).current();
       if (option != null) {
-        pressed.add(new Alone(chosen.get(i), option.margins()));
+        pressed.add(new SingleDecoration(chosen.get(i), option.margins()));
       }
     }
-    together = Together.of(job, heat, pressed);
+    together = JointOrder.of(job, heat, pressed);
   }
 
   /** The best that go together; the best of each alone where none do. */
@@ -104,12 +104,12 @@ public final class Combination {
     return plans;
   }
 
-  public Together together() {
+  public JointOrder together() {
     return together;
   }
 
   /** Where everything lies; what lies on another thing unasked says so. */
-  public List<Placed> placed() {
+  public List<PlacedDecoration> placed() {
     return chosen.stream()
         .map(
             one -> {
@@ -121,7 +121,7 @@ public final class Combination {
                       .map(o -> Sentence.of("place.crosses", Precedence.name(o)))
                       .map(one.placing()::and)
                       .orElse(one.placing());
-              return new Placed(one.decoration().id(), press, placing);
+              return new PlacedDecoration(one.decoration().id(), press, placing);
             })
         .toList();
   }

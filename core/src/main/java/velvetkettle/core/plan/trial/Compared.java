@@ -5,17 +5,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import velvetkettle.core.heat.Bearing;
+import velvetkettle.core.heat.LaterHeatTolerance;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.dose.Steam;
-import velvetkettle.core.heat.turn.Draw;
-import velvetkettle.core.heat.turn.Exposure;
-import velvetkettle.core.heat.turn.HeatRun;
-import velvetkettle.core.heat.turn.Openings;
-import velvetkettle.core.heat.turn.Pressing;
-import velvetkettle.core.heat.turn.Reading;
+import velvetkettle.core.heat.phase.Exposure;
+import velvetkettle.core.heat.phase.Openings;
+import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -43,18 +43,20 @@ record Compared(Pressing pressing, Margins margins, Openings openings, double lo
 
   private static final double KELVIN = 1.5;
 
-  static Compared of(Pressing pressing, Bearing bearing) {
+  static Compared of(Pressing pressing, LaterHeatTolerance bearing) {
     double longest =
         Math.min(LONGEST, Math.max(MINUTE, Math.ceil(TIMES * pressing.time().count())));
     Pressing closed = pressing.at(pressing.platen(), Seconds.of(longest));
     Openings openings =
-        new Openings(closed, HeatRun.of(closed, closed.untilPressed(), Draw.NOMINAL, TOLERANCE));
+        new Openings(
+            closed,
+            PressSimulation.of(closed, closed.untilPressed(), ParameterSample.NOMINAL, TOLERANCE));
     return new Compared(
         pressing, bearing.after(Exposure.NONE), openings, longest, room(bearing, openings));
   }
 
   /** How many seconds of the first minute are safe on all three counts at this temperature. */
-  private static int room(Bearing bearing, Openings openings) {
+  private static int room(LaterHeatTolerance bearing, Openings openings) {
     return (int)
         IntStream.rangeClosed(1, MINUTE)
             .mapToObj(second -> bearing.opened(openings.at(second)))

@@ -5,20 +5,20 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.story.HeatStory;
 import velvetkettle.core.heat.story.StoryTeller;
-import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.media.MediaCatalogue;
+import velvetkettle.core.plan.ParallelTasks;
 import velvetkettle.core.plan.Plan;
-import velvetkettle.core.plan.SideBySide;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
 import velvetkettle.core.plan.order.Pressings;
-import velvetkettle.core.plan.order.SharedTurns;
+import velvetkettle.core.plan.order.SharedPhases;
 import velvetkettle.core.plan.recipe.RecipeWriter;
-import velvetkettle.core.plan.together.InOrder;
+import velvetkettle.core.plan.together.SequenceEntry;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -54,11 +54,12 @@ public final class HeatStories {
     List<Chosen> all = chosen(job, media, plan);
     List<Chosen> pressed = all.stream().filter(one -> one.pressed() != null).toList();
     boolean known = pressed.stream().allMatch(HeatStories::isKnown);
-    SharedTurns turns = SharedTurns.of(job, pressed);
+    SharedPhases phases = SharedPhases.of(job, pressed);
     List<Integer> places = IntStream.range(0, pressed.size()).boxed().toList();
     List<ToldThing> told =
         new ArrayList<>(
-            SideBySide.each(places, place -> thing(job, turns, place, pressed.get(place), known)));
+            ParallelTasks.each(
+                places, place -> thing(job, phases, place, pressed.get(place), known)));
     all.stream()
         .filter(one -> one.pressed() == null)
         .map(
@@ -74,7 +75,7 @@ public final class HeatStories {
         job.decorations().stream()
             .map(decoration -> Chosen.of(job, media, decoration, settled(plan, decoration.id())))
             .toList();
-    List<String> order = plan.sequence().stream().map(InOrder::decoration).toList();
+    List<String> order = plan.sequence().stream().map(SequenceEntry::decoration).toList();
     return each.stream()
         .map(one -> one.among(each))
         .sorted(Comparator.comparingInt(one -> order.indexOf(one.decoration().id())))
@@ -89,13 +90,13 @@ public final class HeatStories {
   }
 
   private static ToldThing thing(
-      JobRequest job, SharedTurns turns, int place, Chosen thing, boolean known) {
+      JobRequest job, SharedPhases phases, int place, Chosen thing, boolean known) {
     return new ToldThing(
-        thing.decoration().id(), turns.from(place), told(job, turns, place, thing, known));
+        thing.decoration().id(), phases.from(place), told(job, phases, place, thing, known));
   }
 
   private static Told told(
-      JobRequest job, SharedTurns turns, int place, Chosen thing, boolean known) {
+      JobRequest job, SharedPhases phases, int place, Chosen thing, boolean known) {
     Pressed pressed = thing.press();
     if (!job.bench(pressed.press()).isComputed()) {
       return Told.not("story.untold.tool", pressed.press().name());
@@ -106,7 +107,7 @@ public final class HeatStories {
     RecipeWriter writer =
         RecipeWriter.of(job, thing.decoration(), pressed.medium(), pressed.press());
     Pressing alone = Pressings.of(job, thing.decoration(), writer, pressed);
-    return new Told(StoryTeller.tell(alone.over(turns.of(place))), null);
+    return new Told(StoryTeller.tell(alone.over(phases.of(place))), null);
   }
 
   private static boolean isKnown(Chosen thing) {

@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
-import velvetkettle.core.plan.Settling;
+import velvetkettle.core.plan.SettingSelection;
 import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.plan.trial.Trials.Relief;
 import velvetkettle.core.quantity.Celsius;
@@ -22,14 +22,14 @@ import velvetkettle.core.quantity.Sentence;
  */
 final class Reliefs {
   private final WhatIfs whatIfs;
-  private final Settling.Settled settled;
+  private final SettingSelection.Settled settled;
   private final OwnSetting own;
   private final WindowMap map;
   private final MostForgiving.Point best;
 
   Reliefs(
       WhatIfs whatIfs,
-      Settling.Settled settled,
+      SettingSelection.Settled settled,
       OwnSetting own,
       WindowMap map,
       MostForgiving.Point best) {

@@ -3,7 +3,7 @@ package velvetkettle.core.plan.trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import velvetkettle.core.heat.turn.Turn;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
@@ -13,7 +13,7 @@ final class SecondLayer {
   private SecondLayer() {}
 
   /** The upper layer counts as a patch, so that the glue line stays that of the lower one. */
-  static Turn.Closed over(Turn.Closed main) {
+  static WorkPhase.Closed over(WorkPhase.Closed main) {
     List<Layer> layers = new ArrayList<>(main.stack().layers());
     List<Layer> film =
         layers.stream()

@@ -4,16 +4,16 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.Margins;
-import velvetkettle.core.heat.band.Design;
+import velvetkettle.core.heat.band.SamplingPlan;
 import velvetkettle.core.heat.band.Unknowns;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.story.StoryTeller;
-import velvetkettle.core.heat.turn.Pressing;
 import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
-import velvetkettle.core.plan.Settling;
+import velvetkettle.core.plan.SettingSelection;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.OwnSetting;
@@ -36,13 +36,13 @@ public final class Trials {
   private final HeatModel heat;
   private final WindowMaps maps;
   private final MediaCatalogue media;
-  private final Settling settling;
+  private final SettingSelection settling;
 
   public Trials(HeatModel heat, WindowMaps maps, MediaCatalogue media) {
     this.media = media;
     this.heat = heat;
     this.maps = maps;
-    settling = new Settling(heat, maps);
+    settling = new SettingSelection(heat, maps);
   }
 
   /**
@@ -98,7 +98,7 @@ public final class Trials {
     Decoration tried = job.decoration(decoration);
     Medium pressed = media.get(medium);
     Press tool = job.toolFor(tried, pressed);
-    Settling.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
+    SettingSelection.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
     Pressing pressing = settled.pressing();
     Kelvin readsHigh = tool.calibration().readsHigh();
     Setting now = settled.recipe().setting();
@@ -129,7 +129,8 @@ public final class Trials {
         new Setting(
             PlatenWriter.shown(best.platen(), tool), best.platen(), best.time(), now.pressure()),
         dots(tool),
-        Kelvin.of(Math.round(Design.OFF * Unknowns.of(tool.calibration()).platen() * 10) / 10.0),
+        Kelvin.of(
+            Math.round(SamplingPlan.OFF * Unknowns.of(tool.calibration()).platen() * 10) / 10.0),
         isEmpty(map, best)
             ? new Reliefs(
                     new WhatIfs(heat, settling, job, tried, settled), settled, left, map, best)
@@ -158,7 +159,7 @@ public final class Trials {
     Decoration settled = job.decoration(decoration);
     Medium pressed = media.get(medium);
     Press tool = job.toolFor(settled, pressed);
-    Settling.Settled found = settling.mostForgiving(job, settled, pressed, tool);
+    SettingSelection.Settled found = settling.mostForgiving(job, settled, pressed, tool);
     return new SettledPress(found.recipe(), found.stack(), found.pressing());
   }
 
@@ -167,7 +168,7 @@ public final class Trials {
     Decoration tried = job.decoration(decoration);
     Medium pressed = media.get(medium);
     Press tool = job.toolFor(tried, pressed);
-    Settling.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
+    SettingSelection.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
     return new TriedSetting(
         settled.recipe(),
         settled.judgement().margins(),
@@ -182,7 +183,7 @@ public final class Trials {
     Decoration tried = job.decoration(decoration);
     Medium pressed = media.get(medium);
     Press tool = job.toolFor(tried, pressed);
-    Settling.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
+    SettingSelection.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
     return settled.pressing().isComputed()
         ? new WhatIfs(heat, settling, job, tried, settled).all()
         : List.of();

@@ -5,11 +5,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.turn.Pressing;
+import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.media.Medium;
-import velvetkettle.core.plan.Settling;
-import velvetkettle.core.plan.Settling.Settled;
-import velvetkettle.core.plan.SideBySide;
+import velvetkettle.core.plan.ParallelTasks;
+import velvetkettle.core.plan.SettingSelection;
+import velvetkettle.core.plan.SettingSelection.Settled;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.OwnSetting;
@@ -38,7 +38,7 @@ final class WhatIfs {
       List.of(CoverSheet.NONE, CoverSheet.PTFE, CoverSheet.PARCHMENT, CoverSheet.COTTON);
 
   private final HeatModel heat;
-  private final Settling settling;
+  private final SettingSelection settling;
   private final JobRequest job;
   private final Decoration decoration;
   private final Medium medium;
@@ -49,7 +49,12 @@ final class WhatIfs {
 
   private final OwnSetting held;
 
-  WhatIfs(HeatModel heat, Settling settling, JobRequest job, Decoration decoration, Settled now) {
+  WhatIfs(
+      HeatModel heat,
+      SettingSelection settling,
+      JobRequest job,
+      Decoration decoration,
+      Settled now) {
     this.heat = heat;
     this.settling = settling;
     this.job = job;
@@ -63,12 +68,12 @@ final class WhatIfs {
 
   List<WhatIf> all() {
     Compared before = Compared.of(now.pressing(), heat.bearing(now.pressing()));
-    List<Otherwise> changes = changes();
-    MakingUp makingUp = new MakingUp(heat, own, before);
-    return SideBySide.each(changes, makingUp::told);
+    List<Variation> changes = changes();
+    Compensation makingUp = new Compensation(heat, own, before);
+    return ParallelTasks.each(changes, makingUp::told);
   }
 
-  private List<Otherwise> changes() {
+  private List<Variation> changes() {
     return Stream.of(
             covers(),
             withoutPrePress().stream(),
@@ -84,13 +89,13 @@ final class WhatIfs {
         .toList();
   }
 
-  private Otherwise own(WhatIf.Kind kind, Sentence what, OwnSetting with, OwnSetting kept) {
-    return new Otherwise(
+  private Variation own(WhatIf.Kind kind, Sentence what, OwnSetting with, OwnSetting kept) {
+    return new Variation(
         kind, what, pressed(job, with), dial(), kept, Sentence.of("whatif.keep.so"), true);
   }
 
-  private Otherwise madeUpByTime(WhatIf.Kind kind, Sentence what, Pressing pressing) {
-    return new Otherwise(kind, what, pressing, dial(), null, null, false);
+  private Variation madeUpByTime(WhatIf.Kind kind, Sentence what, Pressing pressing) {
+    return new Variation(kind, what, pressing, dial(), null, null, false);
   }
 
   private Celsius dial() {
@@ -108,7 +113,7 @@ final class WhatIfs {
         otherJob.decorations().stream().map(d -> d.id().equals(other.id()) ? other : d).toList());
   }
 
-  private Stream<Otherwise> covers() {
+  private Stream<Variation> covers() {
     CoverSheet current = now.recipe().cover().value();
     return COVERS.stream()
         .filter(cover -> cover != current)
@@ -122,7 +127,7 @@ final class WhatIfs {
                     own.under(cover)));
   }
 
-  private Optional<Otherwise> withoutPrePress() {
+  private Optional<Variation> withoutPrePress() {
     Seconds none = Seconds.of(0);
     return now.recipe().drying().value().count() == 0
         ? Optional.empty()
@@ -134,7 +139,7 @@ final class WhatIfs {
                 own.dried(none)));
   }
 
-  private Optional<Otherwise> damp() {
+  private Optional<Variation> damp() {
     Workroom room = job.bench(now.tool()).workroom();
     if (room.humidity() >= DAMP) {
       return Optional.empty();
@@ -146,7 +151,7 @@ final class WhatIfs {
     Pressing pressing = pressed(damp, held);
     return Optional.of(
         dried.compareTo(now.recipe().drying().value()) > 0
-            ? new Otherwise(
+            ? new Variation(
                 WhatIf.Kind.DAMP_ROOM,
                 what,
                 pressing,
@@ -157,7 +162,7 @@ final class WhatIfs {
             : madeUpByTime(WhatIf.Kind.DAMP_ROOM, what, pressing));
   }
 
-  private Otherwise thicker() {
+  private Variation thicker() {
     Garment garment = job.garment();
     double weight =
         Math.min(3 * garment.fabric().weight().count(), THICKER * garment.weight().count());
@@ -168,7 +173,7 @@ final class WhatIfs {
         pressed(heavier, held));
   }
 
-  private Optional<Otherwise> pad() {
+  private Optional<Variation> pad() {
     if (job.garment().kind().layers() < 2 || medium.pressedFromBack()) {
       return Optional.empty();
     }
@@ -182,7 +187,7 @@ final class WhatIfs {
   }
 
   /** A press that is closed another way: by hand in place of by lever, or the other way round. */
-  private Optional<Otherwise> otherPress() {
+  private Optional<Variation> otherPress() {
     boolean byHand = now.tool().kind().pressedByHand();
     return Stream.concat(Stream.of(job.press()), job.shop().drawer().stream())
         .filter(press -> press.kind().pressedByHand() != byHand)
@@ -193,10 +198,10 @@ final class WhatIfs {
   }
 
   /** At the same true temperature, whatever its display reads for it. */
-  private Otherwise with(Press press) {
+  private Variation with(Press press) {
     Celsius shown = PlatenWriter.shown(now.pressing().platen(), press);
     OwnSetting kept = own.dial() == null ? own : own.at(shown, own.time());
-    return new Otherwise(
+    return new Variation(
         WhatIf.Kind.OTHER_PRESS,
         Sentence.of("whatif.other-press", press.name()),
         pressed(job, held.at(shown, held.time()).with(press.name())),
@@ -206,7 +211,7 @@ final class WhatIfs {
         true);
   }
 
-  private Stream<Otherwise> platens() {
+  private Stream<Variation> platens() {
     return Stream.of(
         platen(WhatIf.Kind.COOLER_PLATEN, "whatif.cooler-platen", -1),
         platen(WhatIf.Kind.HOTTER_PLATEN, "whatif.hotter-platen", 1));
@@ -216,7 +221,7 @@ final class WhatIfs {
    * The display is still at what the sheet says. What makes up for it is the display set as much
    * the other way.
    */
-  private Otherwise platen(WhatIf.Kind kind, String what, int way) {
+  private Variation platen(WhatIf.Kind kind, String what, int way) {
     Pressing pressing = now.pressing();
     Celsius off = pressing.platen().plus(Kelvin.of(way * OFF.degrees()));
     Sentence saying = Sentence.of(what, OFF);
@@ -225,7 +230,7 @@ final class WhatIfs {
       return madeUpByTime(kind, saying, strayed);
     }
     Celsius shown = dial().plus(Kelvin.of(-way * OFF.degrees()));
-    return new Otherwise(
+    return new Variation(
         kind,
         saying,
         strayed,
@@ -235,7 +240,7 @@ final class WhatIfs {
         false);
   }
 
-  private Optional<Otherwise> fromBack() {
+  private Optional<Variation> fromBack() {
     return medium.pressedFromBack() || own.fromBack() != null
         ? Optional.empty()
         : Optional.of(
@@ -247,7 +252,7 @@ final class WhatIfs {
   }
 
   /** Another layer of the same film over it, pressed together. */
-  private Optional<Otherwise> secondLayer() {
+  private Optional<Variation> secondLayer() {
     return medium.again().tackedBelow()
         ? Optional.of(
             madeUpByTime(
@@ -257,7 +262,7 @@ final class WhatIfs {
         : Optional.empty();
   }
 
-  private Optional<Otherwise> warmCloth() {
+  private Optional<Variation> warmCloth() {
     if (now.recipe().drying().value().count() == 0) {
       return Optional.empty();
     }

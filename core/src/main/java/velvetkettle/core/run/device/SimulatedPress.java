@@ -3,7 +3,7 @@ package velvetkettle.core.run.device;
 import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.heat.conduction.Heater;
-import velvetkettle.core.heat.turn.Warming;
+import velvetkettle.core.heat.phase.Warming;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
@@ -26,7 +26,7 @@ import velvetkettle.core.quantity.Seconds;
  * @param platen true mean of its platen, °C
  */
 public record SimulatedPress(
-    PressKind kind, Nature nature, Workroom room, Celsius dial, double platen) {
+    PressKind kind, PressCharacter nature, Workroom room, Celsius dial, double platen) {
   /** From a face in still air and through the back of its housing, W/m2K (estimate). */
   private static final double LOSS = 14;
 
@@ -49,7 +49,7 @@ public record SimulatedPress(
   }
 
   /** Switched off, as warm as the room. */
-  public static SimulatedPress cold(PressKind kind, Nature nature, Workroom room) {
+  public static SimulatedPress cold(PressKind kind, PressCharacter nature, Workroom room) {
     if (!kind.setInDegrees()) {
       throw new IllegalArgumentException(kind + " has no display");
     }
@@ -66,7 +66,7 @@ public record SimulatedPress(
   }
 
   /** The same press of another nature. */
-  public SimulatedPress natured(Nature other) {
+  public SimulatedPress natured(PressCharacter other) {
     return new SimulatedPress(kind, other, room, dial, platen);
   }
 

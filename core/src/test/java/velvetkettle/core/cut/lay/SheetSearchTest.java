@@ -85,7 +85,7 @@ class SheetSearchTest {
 
   static void assertSound(SheetSearch.Sheet sheet, double width, double length, double spacing) {
     Rectangle whole = new Rectangle(0, 0, width, length);
-    List<SheetSearch.Lying> lying = sheet.lying();
+    List<SheetSearch.FittedPiece> lying = sheet.lying();
     for (int i = 0; i < lying.size(); i++) {
       assertThat(whole.holds(lying.get(i).at())).as(lying.get(i).toString()).isTrue();
       assertThat(lying.get(i).turned() && !lying.get(i).piece().turnable()).isFalse();

@@ -111,7 +111,7 @@ class AnalyticTest {
     double baseContact = Contact.conductance(Face.FOAM, Face.HARD, 20, 1);
     Phase phase =
         phase(parts, new Boundary.Held(150, topContact), new Boundary.Held(30, baseContact), 3600);
-    Passage passage = Conduction.run(phase);
+    ConductionResult passage = Conduction.run(phase);
     Trace trace = passage.trace();
     int end = trace.size() - 1;
     double flow = topContact * (150 - trace.upperFace(end, 0));
@@ -161,7 +161,7 @@ class AnalyticTest {
             new Boundary.Held(150, conductance),
             new Boundary.Insulated(),
             seconds);
-    Passage passage = Conduction.run(phase, 0.005);
+    ConductionResult passage = Conduction.run(phase, 0.005);
     if (depth == 0) {
       return passage.trace().upperFace(passage.trace().size() - 1, 0);
     }

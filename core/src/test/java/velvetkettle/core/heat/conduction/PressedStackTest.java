@@ -89,7 +89,7 @@ class PressedStackTest {
   @Test
   @DisplayName("H: film on one jersey from the room, platen held at 150 °C, no pre-press")
   void regression() {
-    Passage passage = Conduction.run(filmOn(Layers.JERSEY_150, 150, 20, 15), 0.01);
+    ConductionResult passage = Conduction.run(filmOn(Layers.JERSEY_150, 150, 20, 15), 0.01);
     Trace trace = passage.trace();
     assertThat(trace.interfaceAt(1, GLUE)).isCloseTo(107.10, within(0.04));
     assertThat(trace.interfaceAt(5, GLUE)).isCloseTo(133.30, within(0.04));
@@ -109,7 +109,7 @@ class PressedStackTest {
   void theAccountCloses(boolean moist) {
     Phase phase = filmOn(Layers.JERSEY_150, 150, 20, 15);
     Phase account = moist ? phase : dried(phase);
-    Passage passage = Conduction.run(account);
+    ConductionResult passage = Conduction.run(account);
     assertThat(passage.energy().imbalance()).isLessThan(1e-3);
     assertThat(passage.energy().latent() > 0).isEqualTo(moist);
     assertThat(passage.waterLost() * Moisture.LATENT_HEAT)
@@ -124,7 +124,7 @@ class PressedStackTest {
     Boundary platen =
         new Boundary.Platen(
             150, 150, 29_000, 12_000, Contact.conductance(Face.HARD, Face.FILM, 20, 1));
-    Passage passage = Conduction.run(with(held, platen));
+    ConductionResult passage = Conduction.run(with(held, platen));
     assertThat(passage.platenCelsius()).isBetween(149.0, 150.01);
     double coldest = Double.MAX_VALUE;
     Trace trace = passage.trace();
@@ -234,8 +234,8 @@ class PressedStackTest {
     Collections.reverse(turned);
     Boundary hot = new Boundary.Held(150, 900);
     Boundary cool = new Boundary.Held(30, 400);
-    Passage down = Conduction.run(plain(parts, hot, cool));
-    Passage up = Conduction.run(plain(turned, cool, hot));
+    ConductionResult down = Conduction.run(plain(parts, hot, cool));
+    ConductionResult up = Conduction.run(plain(turned, cool, hot));
     for (int p = 0; p < parts.size(); p++) {
       double[] one = down.parts().get(p).state().celsius();
       double[] other = up.parts().get(parts.size() - 1 - p).state().flipped().celsius();
@@ -250,7 +250,7 @@ class PressedStackTest {
   void deterministic() {
     Phase phase = filmOn(Layers.JERSEY_150, 150, 20, 5);
     Profile before = phase.parts().get(3).state();
-    Passage once = Conduction.run(phase);
+    ConductionResult once = Conduction.run(phase);
     assertThat(Conduction.run(phase).parts()).isEqualTo(once.parts());
     assertThat(phase.parts().get(3).state()).isEqualTo(before);
   }

@@ -18,16 +18,17 @@ class SequenceTest {
   private static final Heater PRESS = new Heater(150, 29_000, 12_000);
   private static final Bonding GLUED = new Bonding("glue", Adhesive.EVERYDAY);
 
-  private final Lying carrier = lying("carrier", Layers.CARRIER, true);
-  private final Lying film = lying("film", Layers.FILM, true);
-  private final Lying glue = lying("glue", Layers.GLUE, false);
-  private final Lying cloth = lying("cloth", Layers.JERSEY_150, false);
-  private final Lying pad = lying("pad", Layers.FOAM, false);
+  private final LaidSlab carrier = lying("carrier", Layers.CARRIER, true);
+  private final LaidSlab film = lying("film", Layers.FILM, true);
+  private final LaidSlab glue = lying("glue", Layers.GLUE, false);
+  private final LaidSlab cloth = lying("cloth", Layers.JERSEY_150, false);
+  private final LaidSlab pad = lying("pad", Layers.FOAM, false);
 
   @Test
   @DisplayName("one scene is the phase that it describes")
   void oneSceneIsAPhase() {
-    Passage played = Sequence.run(List.of(closed(12, carrier, film, glue, cloth, pad)), AIR).get(0);
+    ConductionResult played =
+        Sequence.run(List.of(closed(12, carrier, film, glue, cloth, pad)), AIR).get(0);
     List<Part> parts =
         List.of(
             Layers.part(Layers.CARRIER).onto(),
@@ -55,9 +56,10 @@ class SequenceTest {
   @Test
   @DisplayName("a press in two halves leaves what one whole press leaves")
   void carriesEverythingOn() {
-    Scene half = closed(6, carrier, film, glue, cloth, pad);
-    List<Passage> halves = Sequence.run(List.of(half, half), AIR);
-    Passage whole = Sequence.run(List.of(closed(12, carrier, film, glue, cloth, pad)), AIR).get(0);
+    PhaseInput half = closed(6, carrier, film, glue, cloth, pad);
+    List<ConductionResult> halves = Sequence.run(List.of(half, half), AIR);
+    ConductionResult whole =
+        Sequence.run(List.of(closed(12, carrier, film, glue, cloth, pad)), AIR).get(0);
     // The platen is back at its setting when it closes again, which is a kelvin or two.
     assertThat(line(halves.get(1)).dose()).isCloseTo(line(whole).dose(), within(0.4));
     assertThat(lower(halves.get(1), 3)).isCloseTo(lower(whole, 3), within(1.5));
@@ -67,11 +69,11 @@ class SequenceTest {
   @Test
   @DisplayName("a dried cloth stays dry, and its bond comes sooner")
   void driedClothStaysDry() {
-    Scene press = closed(12, carrier, film, glue, cloth, pad);
-    Passage damp = Sequence.run(List.of(press), AIR).get(0);
-    List<Passage> dried =
+    PhaseInput press = closed(12, carrier, film, glue, cloth, pad);
+    ConductionResult damp = Sequence.run(List.of(press), AIR).get(0);
+    List<ConductionResult> dried =
         Sequence.run(List.of(closed(5, cloth, pad), open(30, cloth, pad), press), AIR);
-    Passage after = dried.get(2);
+    ConductionResult after = dried.get(2);
     assertThat(after.waterLost()).isLessThan(damp.waterLost() / 4);
     assertThat(after.trace().bondReaches(5)).isLessThan(damp.trace().bondReaches(5));
   }
@@ -79,8 +81,9 @@ class SequenceTest {
   @Test
   @DisplayName("a pad that waits in the press stays warm while the piece cools on the table")
   void thePadStaysWarm() {
-    Lying table = lying("table", Layers.sheet("table", Face.HARD, 18, 0.15, 700, 1600, 22), false);
-    List<Passage> cooled =
+    LaidSlab table =
+        lying("table", Layers.sheet("table", Face.HARD, 18, 0.15, 700, 1600, 22), false);
+    List<ConductionResult> cooled =
         Sequence.run(
             List.of(
                 closed(30, cloth, pad),
@@ -95,11 +98,11 @@ class SequenceTest {
   @Test
   @DisplayName("turned over, each layer lies with its warm side down, and the glue goes on bonding")
   void turnedOver() {
-    Scene tack = closed(4, glue, cloth);
-    Scene back = closed(4, turned(cloth), turned(glue));
-    List<Passage> played = Sequence.run(List.of(tack, back), AIR);
+    PhaseInput tack = closed(4, glue, cloth);
+    PhaseInput back = closed(4, turned(cloth), turned(glue));
+    List<ConductionResult> played = Sequence.run(List.of(tack, back), AIR);
     double[] fromFace = played.get(0).parts().get(1).state().celsius();
-    Passage turned =
+    ConductionResult turned =
         Sequence.run(List.of(tack, closed(0, turned(cloth), turned(glue))), AIR).get(1);
     double[] fromBack = turned.parts().get(0).state().celsius();
     for (int i = 0; i < fromFace.length; i++) {
@@ -112,8 +115,8 @@ class SequenceTest {
   @Test
   @DisplayName("two layers of cloth with a sheet between: the one away from the heat stays cooler")
   void sheetBetween() {
-    Lying sheet = lying("sheet", Layers.PARCHMENT, false);
-    Lying back = lying("back", Layers.JERSEY_150, false);
+    LaidSlab sheet = lying("sheet", Layers.PARCHMENT, false);
+    LaidSlab back = lying("back", Layers.JERSEY_150, false);
     Trace trace =
         Sequence.run(List.of(closed(12, carrier, film, glue, cloth, sheet, back, pad)), AIR)
             .get(0)
@@ -127,14 +130,14 @@ class SequenceTest {
   @Test
   @DisplayName("the heat account of every scene closes to a thousandth, open ones too")
   void theAccountCloses() {
-    List<Scene> scenes =
+    List<PhaseInput> scenes =
         List.of(
             closed(5, cloth, pad),
             open(8, cloth, pad),
             closed(12, carrier, film, glue, cloth, pad),
             open(60, carrier, film, glue, cloth, pad),
             closed(5, film, glue, cloth, pad));
-    for (Passage passage : Sequence.run(scenes, AIR)) {
+    for (ConductionResult passage : Sequence.run(scenes, AIR)) {
       assertThat(passage.energy().imbalance()).isLessThan(1e-3);
     }
   }
@@ -142,7 +145,8 @@ class SequenceTest {
   @Test
   @DisplayName("the same scenes give the same passages")
   void deterministic() {
-    List<Scene> scenes = List.of(closed(5, cloth, pad), closed(9, carrier, film, glue, cloth, pad));
+    List<PhaseInput> scenes =
+        List.of(closed(5, cloth, pad), closed(9, carrier, film, glue, cloth, pad));
     assertThat(Sequence.run(scenes, AIR).get(1).parts())
         .isEqualTo(Sequence.run(scenes, AIR).get(1).parts());
   }
@@ -154,7 +158,7 @@ class SequenceTest {
     assertThatThrownBy(() -> new Air(20, 1.5)).hasMessageContaining("humidity");
   }
 
-  private static GlueLine line(Passage passage) {
+  private static GlueLine line(ConductionResult passage) {
     GlueLine line = passage.bond();
     if (line == null) {
       throw new AssertionError("nothing is glued");
@@ -162,29 +166,30 @@ class SequenceTest {
     return line;
   }
 
-  private static double lower(Passage passage, int part) {
+  private static double lower(ConductionResult passage, int part) {
     return passage.trace().lowerFace(passage.trace().size() - 1, part);
   }
 
-  private static Lying lying(String name, Slab slab, boolean laminated) {
-    return new Lying(name, slab, laminated, false, Layers.ROOM);
+  private static LaidSlab lying(String name, Slab slab, boolean laminated) {
+    return new LaidSlab(name, slab, laminated, false, Layers.ROOM);
   }
 
-  private static Lying turned(Lying layer) {
-    return new Lying(layer.name(), layer.slab(), false, true, layer.startsCelsius());
+  private static LaidSlab turned(LaidSlab layer) {
+    return new LaidSlab(layer.name(), layer.slab(), false, true, layer.startsCelsius());
   }
 
-  private static Scene closed(double seconds, Lying... layers) {
+  private static PhaseInput closed(double seconds, LaidSlab... layers) {
     return scene(PRESS, 20, seconds, layers);
   }
 
-  private static Scene open(double seconds, Lying... layers) {
-    return scene(null, Scene.LOOSE, seconds, layers);
+  private static PhaseInput open(double seconds, LaidSlab... layers) {
+    return scene(null, PhaseInput.LOOSE, seconds, layers);
   }
 
-  private static Scene scene(@Nullable Heater heater, double kpa, double seconds, Lying... layers) {
-    List<Lying> all = new ArrayList<>();
+  private static PhaseInput scene(
+      @Nullable Heater heater, double kpa, double seconds, LaidSlab... layers) {
+    List<LaidSlab> all = new ArrayList<>();
     Collections.addAll(all, layers);
-    return new Scene(all, heater, 30, kpa, seconds, GLUED);
+    return new PhaseInput(all, heater, 30, kpa, seconds, GLUED);
   }
 }

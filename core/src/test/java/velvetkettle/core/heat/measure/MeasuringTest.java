@@ -25,8 +25,8 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.heat.turn.Bench;
-import velvetkettle.core.heat.turn.Draw;
+import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
@@ -59,10 +59,10 @@ class MeasuringTest {
           Calibration.NONE);
 
   /** A press of which everything is known, drawn from what is believed of presses. */
-  private record Truth(Draw draw) {
+  private record Truth(ParameterSample draw) {
     static Truth of(Random random) {
       return new Truth(
-          new Draw(
+          new ParameterSample(
               8 * random.nextGaussian(),
               Math.exp(0.5 * random.nextGaussian()),
               Math.pow(1.5, random.nextGaussian()),
@@ -126,7 +126,7 @@ class MeasuringTest {
             .mapToObj(
                 n -> {
                   Measuring.Known known = measurings.get(n).known();
-                  Draw truth = truths.get(n).draw();
+                  ParameterSample truth = truths.get(n).draw();
                   double off = Math.abs(known.offset() - truth.platenOffset());
                   double contact = Math.abs(Math.log(known.contact() / truth.contact()));
                   return new Found(

@@ -22,8 +22,8 @@ import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.Shop;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.order.EveryOrder;
-import velvetkettle.core.plan.order.OrderOfWork.Alone;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
+import velvetkettle.core.plan.order.OrderOfWork.SingleDecoration;
 import velvetkettle.core.plan.order.OrderSolver;
 import velvetkettle.core.plan.order.Precedence;
 import velvetkettle.core.press.StoneSize;
@@ -46,7 +46,7 @@ class FamiliesTogetherTest {
               "patch-web", ArtKind.MADE_PATCH));
 
   private final JobRequest job = job();
-  private final List<Alone> all = alone();
+  private final List<SingleDecoration> all = alone();
 
   @Test
   @DisplayName("no order is better than the one found, and where none is found there is none")
@@ -57,7 +57,7 @@ class FamiliesTogetherTest {
       if (Integer.bitCount(set) > 6) {
         continue;
       }
-      Together together = Together.of(job, Jobs.HEAT, members(set));
+      JointOrder together = JointOrder.of(job, Jobs.HEAT, members(set));
       int things = Integer.bitCount(set);
       long best = EveryOrder.least(things, together::cost);
       assertThat(together.possible()).isEqualTo(best < OrderSolver.IMPOSSIBLE);
@@ -74,8 +74,8 @@ class FamiliesTogetherTest {
     assertThat(possible + clashes).isEqualTo(246);
   }
 
-  private static long price(Together together, List<Alone> members) {
-    List<Chosen> named = members.stream().map(Alone::chosen).toList();
+  private static long price(JointOrder together, List<SingleDecoration> members) {
+    List<Chosen> named = members.stream().map(SingleDecoration::chosen).toList();
     int[] order = together.inOrder().stream().mapToInt(named::indexOf).toArray();
     return EveryOrder.price(order, together::cost);
   }
@@ -95,8 +95,8 @@ class FamiliesTogetherTest {
     }
   }
 
-  private List<Alone> members(int set) {
-    List<Alone> members = new ArrayList<>();
+  private List<SingleDecoration> members(int set) {
+    List<SingleDecoration> members = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
       if ((set & 1 << i) != 0) {
         members.add(all.get(i));
@@ -131,8 +131,8 @@ class FamiliesTogetherTest {
     return new Decoration(medium, art, medium, null);
   }
 
-  private List<Alone> alone() {
-    List<Alone> alone = new ArrayList<>();
+  private List<SingleDecoration> alone() {
+    List<SingleDecoration> alone = new ArrayList<>();
     for (Decoration decoration : job.decorations()) {
       JobRequest one =
           new JobRequest(
@@ -145,7 +145,7 @@ class FamiliesTogetherTest {
               Experience.NONE);
       DecorationPlan plan = Jobs.planner().plan(one).decorations().get(0);
       alone.add(
-          new Alone(
+          new SingleDecoration(
               Chosen.of(job, MediaCatalogue.TRADE, decoration, plan), plan.current().margins()));
     }
     return alone;

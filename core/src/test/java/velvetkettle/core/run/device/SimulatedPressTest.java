@@ -21,11 +21,11 @@ class SimulatedPressTest {
 
   private static SimulatedPress plate(long seed) {
     PressKind kind = PressKind.PLATE_SWING;
-    return SimulatedPress.cold(kind, Nature.of(seed, kind), Workroom.USUAL);
+    return SimulatedPress.cold(kind, PressCharacter.of(seed, kind), Workroom.USUAL);
   }
 
-  private static Nature flawless(double warmsPerMinute) {
-    return new Nature(Kelvin.of(0), 1, 1, Collections.nCopies(9, 0.0), warmsPerMinute);
+  private static PressCharacter flawless(double warmsPerMinute) {
+    return new PressCharacter(Kelvin.of(0), 1, 1, Collections.nCopies(9, 0.0), warmsPerMinute);
   }
 
   private static boolean ready(SimulatedPress press) {
@@ -53,7 +53,7 @@ class SimulatedPressTest {
   @Test
   @DisplayName("a lump under full power follows the exponential of the textbooks (from memory)")
   void exponential() {
-    Nature nature = flawless(15);
+    PressCharacter nature = flawless(15);
     SimulatedPress press =
         SimulatedPress.cold(PressKind.PLATE_SWING, nature, Workroom.USUAL).set(Celsius.of(220));
     double air = Workroom.USUAL.air().degrees();
@@ -104,8 +104,9 @@ class SimulatedPressTest {
   @DisplayName("the same seed gives the same press; others have another offset, corner and contact")
   void natures() {
     assertThat(plate(9)).isEqualTo(plate(9));
-    List<Nature> natures = LongStream.range(0, 200).mapToObj(SimulatedPressTest::nature).toList();
-    for (Nature nature : natures) {
+    List<PressCharacter> natures =
+        LongStream.range(0, 200).mapToObj(SimulatedPressTest::nature).toList();
+    for (PressCharacter nature : natures) {
       assertThat(nature.places().stream().mapToDouble(place -> place).sum())
           .isCloseTo(0, within(1e-9));
       assertThat(List.of(0, 2, 6, 8)).contains(coldest(nature));
@@ -117,19 +118,19 @@ class SimulatedPressTest {
         .isBetween(40L, 95L);
   }
 
-  private static Nature nature(long seed) {
-    return Nature.of(seed, PressKind.PLATE_CLAM);
+  private static PressCharacter nature(long seed) {
+    return PressCharacter.of(seed, PressKind.PLATE_CLAM);
   }
 
-  private static int coldest(Nature nature) {
+  private static int coldest(PressCharacter nature) {
     return nature.places().indexOf(-nature.coldest());
   }
 
   @Test
   @DisplayName("between the nine places it goes along straight lines; beyond the edge it stays")
   void places() {
-    Nature nature = nature(5);
-    for (int n = 0; n < Nature.PLACES; n++) {
+    PressCharacter nature = nature(5);
+    for (int n = 0; n < PressCharacter.PLACES; n++) {
       assertThat(nature.off(n % 3 - 1, n / 3 - 1)).isCloseTo(nature.places().get(n), within(1e-12));
     }
     double halfway = (nature.places().get(0) + nature.places().get(1)) / 2;
@@ -149,7 +150,7 @@ class SimulatedPressTest {
 
   @Test
   void anIronHasNoDisplay() {
-    Nature nature = flawless(30);
+    PressCharacter nature = flawless(30);
     assertThatThrownBy(() -> SimulatedPress.cold(PressKind.IRON_DRY, nature, Workroom.USUAL))
         .hasMessageContaining("display");
   }

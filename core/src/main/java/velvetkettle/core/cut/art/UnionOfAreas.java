@@ -1,0 +1,31 @@
+package velvetkettle.core.cut.art;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.strtree.STRtree;
+import velvetkettle.core.cut.shape.Grid;
+
+/** Areas as one: only those that could meet are joined, so that many apart cost little. */
+final class UnionOfAreas {
+  private UnionOfAreas() {}
+
+  static MultiPolygon of(List<MultiPolygon> areas) {
+    if (areas.size() == 1) {
+      return areas.get(0);
+    }
+    List<Polygon> polygons = new ArrayList<>();
+    areas.forEach(area -> polygons.addAll(Grid.polygons(area)));
+    STRtree byPlace = new STRtree();
+    polygons.forEach(polygon -> byPlace.insert(polygon.getEnvelopeInternal(), polygon));
+    List<Polygon> alone = new ArrayList<>();
+    List<Polygon> meeting = new ArrayList<>();
+    for (Polygon polygon : polygons) {
+      boolean meets = byPlace.query(polygon.getEnvelopeInternal()).size() > 1;
+      (meets ? meeting : alone).add(polygon);
+    }
+    alone.addAll(Grid.polygons(Grid.union(meeting)));
+    return Grid.of(alone);
+  }
+}

@@ -1,0 +1,146 @@
+package velvetkettle.core.heat;
+
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Margins from the trade's windows and the fibres' limits, without computing any heat. The platen
+ * stands in for the cloth's hottest layer, which is the cautious side. Thresholds for Mark: safe
+ * from 15 K below the fibre's limit, tight above 0 K (the heat model's words, engineering
+ * estimate).
+ */
+public final class TradeMargins {
+  public static final Kelvin SAFE_CLEARANCE = Kelvin.of(15);
+
+  private TradeMargins() {}
+
+  static Margins margins(Pressing pressing) {
+    return new Margins(hold(pressing), mark(pressing), bleed(pressing));
+  }
+
+  private static Margin hold(Pressing pressing) {
+    Celsius coolest = pressing.temperatureRange().low();
+    Seconds shortest = pressing.timeRange().low();
+    if (pressing.press().kind() == PressKind.WAND) {
+      return Margin.tight(
+          Question.HOLD,
+          Sentence.of("hold.figure.stone", pressing.time()),
+          Sentence.of("hold.tip"));
+    }
+    if (pressing.platen().compareTo(coolest) < 0) {
+      return Margin.no(
+          Question.HOLD,
+          Sentence.of("hold.figure.kelvin", pressing.platen().above(coolest)),
+          Sentence.of("hold.too-cool", pressing.platen(), coolest),
+          Sentence.of("hold.too-cool.lift", coolest));
+    }
+    Sentence figure =
+        Sentence.of(
+            "hold.figure.seconds",
+            Seconds.of(Math.max(0, pressing.time().count() - shortest.count())));
+    if (pressing.time().compareTo(shortest) < 0) {
+      return Margin.no(
+          Question.HOLD,
+          figure,
+          Sentence.of("hold.too-short", pressing.time(), shortest),
+          Sentence.of("hold.too-short.lift", shortest));
+    }
+    Garment garment = pressing.garment();
+    if (garment.finish().repelsAdhesive() && !pressing.medium().construction().dyesTheCloth()) {
+      return Margin.tight(Question.HOLD, figure, Sentence.of("hold.finish", garment.finish()));
+    }
+    if (garment.fabric().shell() && !pressing.medium().construction().bondsToShell()) {
+      return Margin.tight(Question.HOLD, figure, Sentence.of("hold.shell"));
+    }
+    if (pressing.pressure().compareTo(pressing.medium().window().pressure()) < 0) {
+      return Margin.tight(
+          Question.HOLD,
+          figure,
+          Sentence.of(
+              "hold.weak-pressure", pressing.medium().window().pressure(), pressing.pressure()));
+    }
+    return Margin.safe(Question.HOLD, figure, Sentence.of("hold.inside", coolest, shortest));
+  }
+
+  private static Margin mark(Pressing pressing) {
+    if (pressing.press().kind() == PressKind.WAND) {
+      return Margin.tight(
+          Question.MARK,
+          Sentence.of("mark.figure.tip", pressing.platen()),
+          Sentence.of("mark.tip"));
+    }
+    Blend blend = pressing.garment().blend();
+    Fibre weakest = blend.weakest();
+    Kelvin clear = weakest.limit().above(pressing.platen());
+    Sentence figure = Sentence.of("mark.figure", clear);
+    if (clear.degrees() <= 0) {
+      return Margin.no(
+          Question.MARK,
+          figure,
+          Sentence.of(
+              "mark.too-hot", weakest, weakest.damage(), weakest.limit(), pressing.platen()),
+          Sentence.of("mark.too-hot.lift", weakest.limit()));
+    }
+    if (clear.compareTo(SAFE_CLEARANCE) < 0) {
+      return Margin.tight(
+          Question.MARK,
+          figure,
+          Sentence.of("mark.near", weakest, weakest.damage(), weakest.limit()));
+    }
+    IronMark iron = pressing.garment().iron();
+    if (iron.warns()) {
+      return Margin.tight(Question.MARK, figure, Sentence.of("mark.iron-label", iron));
+    }
+    if (blend.unknownPercent() > 0) {
+      return Margin.tight(
+          Question.MARK, figure, Sentence.of("mark.unknown-rest", percent(blend.unknownPercent())));
+    }
+    return Margin.safe(
+        Question.MARK,
+        figure,
+        Sentence.of("mark.clear", weakest, weakest.damage(), weakest.limit()));
+  }
+
+  private static Margin bleed(Pressing pressing) {
+    Garment garment = pressing.garment();
+    int polyester = (int) Math.round(garment.blend().percent(Fibre.POLYESTER));
+    Sentence figure = Sentence.of("bleed.figure", percent(polyester));
+    if (pressing.medium().appearance().ownGround()) {
+      return Margin.safe(Question.BLEED, figure, Sentence.of("bleed.own-ground"));
+    }
+    if (pressing.medium().construction().dyesTheCloth()) {
+      return Margin.safe(Question.BLEED, figure, Sentence.of("bleed.kraft"));
+    }
+    DyeRisk risk = DyeRisk.of(garment);
+    if (risk == DyeRisk.NONE) {
+      return Margin.safe(
+          Question.BLEED,
+          figure,
+          Sentence.of(
+              polyester == 0 ? "bleed.no-polyester" : "bleed.dye-stays", percent(polyester)));
+    }
+    if (pressing.medium().construction().blocksDye()) {
+      return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.blocked", garment.dye()));
+    }
+    if (risk == DyeRisk.SLIGHT || !pressing.artwork().showsStains()) {
+      return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.slight", garment.dye()));
+    }
+    return Margin.no(
+        Question.BLEED,
+        figure,
+        Sentence.of("bleed.migrates", garment.dye()),
+        Sentence.of("bleed.migrates.lift"));
+  }
+
+  private static int percent(double value) {
+    return (int) Math.round(value);
+  }
+}

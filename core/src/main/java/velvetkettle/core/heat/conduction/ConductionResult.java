@@ -1,0 +1,26 @@
+package velvetkettle.core.heat.conduction;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a phase leaves.
+ *
+ * @param parts the layers as they are now
+ * @param platenCelsius NaN where no platen stood above
+ * @param bond the glue line with what it has now; null where there is none
+ * @param waterLost by all cloth, kg/m2
+ * @param trials steps that were tried, each of three solves
+ */
+public record ConductionResult(
+    List<Part> parts,
+    double platenCelsius,
+    @Nullable GlueLine bond,
+    Trace trace,
+    Energy energy,
+    double waterLost,
+    int trials) {
+  public ConductionResult {
+    parts = List.copyOf(parts);
+  }
+}

@@ -1,0 +1,57 @@
+package velvetkettle.core.heat.phase;
+
+import velvetkettle.core.heat.conduction.ConductionResult;
+import velvetkettle.core.heat.conduction.Trace;
+import velvetkettle.core.press.Side;
+
+/** A phase of the work with the heat that went through it. */
+public record PhaseResult(WorkPhase phase, SlabMapping laying, ConductionResult passage) {
+  public Trace trace() {
+    return passage.trace();
+  }
+
+  public boolean closed() {
+    return phase instanceof WorkPhase.Closed;
+  }
+
+  /** Whether the bond is judged by this phase. */
+  public boolean bonds() {
+    return phase instanceof WorkPhase.Closed closed && closed.bonds();
+  }
+
+  /** Whether this is the press that the recipe is about. */
+  public boolean main() {
+    return phase instanceof WorkPhase.Closed closed && closed.role() == WorkPhase.Role.MAIN;
+  }
+
+  public int end() {
+    return trace().size() - 1;
+  }
+
+  /** The cloth's face under film, print or web at a moment, °C. */
+  public double clothUnderMedium(int moment) {
+    int[] cloth = laying.cloth();
+    return laying.side() == Side.FACE
+        ? trace().upperFace(moment, cloth[0])
+        : trace().lowerFace(moment, cloth[cloth.length - 1]);
+  }
+
+  /** The hottest of the garment's own cloth at a moment, °C. */
+  public double hottestCloth(int moment) {
+    double hottest = Double.NEGATIVE_INFINITY;
+    for (int slab : laying.cloth()) {
+      hottest = Math.max(hottest, trace().upperFace(moment, slab));
+      hottest = Math.max(hottest, trace().lowerFace(moment, slab));
+    }
+    return hottest;
+  }
+
+  /** Water that left the cloth next to the medium after a moment, g/m2. */
+  public double steamAfter(int moment) {
+    double left = 0;
+    for (int slab : laying.clothThatSteams()) {
+      left += trace().water(moment, slab) - trace().water(end(), slab);
+    }
+    return 1000 * Math.max(0, left);
+  }
+}

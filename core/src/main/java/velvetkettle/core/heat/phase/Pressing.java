@@ -1,0 +1,133 @@
+package velvetkettle.core.heat.phase;
+
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.SecondsRange;
+
+/**
+ * One medium pressed onto one garment at one setting.
+ *
+ * @param temperatureRange what the material's sheet allows, or the family's window
+ * @param timeRange likewise, for the pressure that this press can give
+ * @param bySheet whether those are the material's own sheet's
+ * @param platen true platen temperature
+ * @param pressure what this press gives, which may be less than the medium asks for
+ * @param phases all the work that brings heat to this place of the garment, in its order
+ */
+public record Pressing(
+    Garment garment,
+    Artwork artwork,
+    Medium medium,
+    Press press,
+    Workroom workroom,
+    CelsiusRange temperatureRange,
+    SecondsRange timeRange,
+    boolean bySheet,
+    Celsius platen,
+    Seconds time,
+    Pressure pressure,
+    List<WorkPhase> phases) {
+  public Pressing {
+    phases = List.copyOf(phases);
+  }
+
+  /**
+   * The same at another setting: with the platen goes every press that was at its temperature, with
+   * the time the main one.
+   */
+  public Pressing at(Celsius otherPlaten, Seconds otherTime) {
+    List<WorkPhase> changed =
+        phases.stream()
+            .map(
+                phase ->
+                    phase instanceof WorkPhase.Closed closed
+                        ? at(closed, otherPlaten, otherTime)
+                        : phase)
+            .toList();
+    return with(bySheet, otherPlaten, otherTime, changed);
+  }
+
+  /** The same with the main press changed. */
+  public Pressing under(UnaryOperator<WorkPhase.Closed> change) {
+    List<WorkPhase> changed =
+        phases.stream()
+            .map(
+                phase ->
+                    phase instanceof WorkPhase.Closed closed && closed.role() == WorkPhase.Role.MAIN
+                        ? change.apply(closed)
+                        : phase)
+            .toList();
+    return with(bySheet, platen, time, changed);
+  }
+
+  /** The same as the trade would press it, whatever the material's sheet says. */
+  public Pressing withoutSheet() {
+    return with(false, platen, time, phases);
+  }
+
+  /** The same in the course of other work. */
+  public Pressing over(List<WorkPhase> otherTurns) {
+    return with(bySheet, platen, time, otherTurns);
+  }
+
+  private Pressing with(
+      boolean sheet, Celsius otherPlaten, Seconds otherTime, List<WorkPhase> otherTurns) {
+    return new Pressing(
+        garment,
+        artwork,
+        medium,
+        press,
+        workroom,
+        temperatureRange,
+        timeRange,
+        sheet,
+        otherPlaten,
+        otherTime,
+        pressure,
+        otherTurns);
+  }
+
+  private WorkPhase at(WorkPhase.Closed closed, Celsius otherPlaten, Seconds otherTime) {
+    WorkPhase.Closed hot = closed.platen().equals(platen) ? closed.at(otherPlaten) : closed;
+    return closed.role() == WorkPhase.Role.MAIN ? hot.lasting(otherTime) : hot;
+  }
+
+  public Bench bench() {
+    return new Bench(garment, press, workroom);
+  }
+
+  /** The phases up to the last one that the bond is judged by. */
+  public List<WorkPhase> untilBonded() {
+    return upTo(WorkPhase.Closed::bonds);
+  }
+
+  /** The phases up to the main press, which the carrier comes off after. */
+  public List<WorkPhase> untilPressed() {
+    return upTo(closed -> closed.role() == WorkPhase.Role.MAIN);
+  }
+
+  private List<WorkPhase> upTo(Predicate<WorkPhase.Closed> which) {
+    int last = 0;
+    for (int i = 0; i < phases.size(); i++) {
+      if (phases.get(i) instanceof WorkPhase.Closed closed && which.test(closed)) {
+        last = i;
+      }
+    }
+    return phases.subList(0, last + 1);
+  }
+
+  /** Whether heat can be computed for it at all. */
+  public boolean isComputed() {
+    return bench().isComputed() && !phases.isEmpty();
+  }
+}

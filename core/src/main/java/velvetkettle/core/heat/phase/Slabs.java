@@ -1,0 +1,149 @@
+package velvetkettle.core.heat.phase;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.conduction.Cloth;
+import velvetkettle.core.heat.conduction.Face;
+import velvetkettle.core.heat.conduction.FibreMix;
+import velvetkettle.core.heat.conduction.Sheet;
+import velvetkettle.core.heat.conduction.Slab;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.Substance;
+import velvetkettle.core.quantity.Millimetres;
+
+/**
+ * What each layer of the Stack is to heat, at about 85 °C. Polymers: published polymer data, from
+ * memory; papers, foams, hot melts and closest packings: engineering estimates.
+ */
+public final class Slabs {
+  private static final int COVER_CELLS = 3;
+  private static final int FILM_CELLS = 2;
+  private static final int CLOTH_CELLS = 8;
+
+  /** Pads are cut finest where they meet the cloth. */
+  private static final int PAD_CELLS = 22;
+
+  private static final double PAD_GRADING = 1.18;
+
+  private static final double KNIT_OR_WOVEN = 0.45;
+  private static final double CALENDERED = 0.60;
+  private static final double EMBROIDERED = 0.50;
+  private static final double TERRY = 0.35;
+  private static final double WADDING = 0.30;
+
+  /** Shell, wadding and lining of a padded garment: g/m2 and mm of each. */
+  private static final double SHELL_WEIGHT = 55;
+
+  private static final double SHELL_THICKNESS = 0.10;
+
+  public static final Sheet TABLE = pad("table board", Face.HARD, 18, 0.15, 700, 1600);
+
+  private final Garment garment;
+  private final ParameterSample draw;
+
+  Slabs(Garment garment, ParameterSample draw) {
+    this.garment = garment;
+    this.draw = draw;
+  }
+
+  /**
+   * From the outside of the garment inwards; none for what has no thickness of its own, such as
+   * ink. A padded shell is three.
+   */
+  public List<Slab> of(Layer layer) {
+    Substance substance = layer.substance();
+    if (substance == null) {
+      throw new IllegalArgumentException("what this layer is made of is not known: " + layer);
+    }
+    Millimetres known = layer.thickness();
+    double mm = known == null ? 0 : known.count();
+    return switch (substance) {
+      case PTFE_SHEET -> cover("PTFE sheet", Face.FILM, mm, 0.25, 2100, 1050);
+      case PARCHMENT -> cover("parchment", Face.PAPER, mm, 0.12, 800, 1450);
+      case KRAFT -> cover("kraft paper", Face.PAPER, mm, 0.11, 750, 1450);
+      case PAPER_TOWEL -> cover("paper towel", Face.PAPER, mm, 0.06, 250, 1450);
+      case CARRIER_FILM -> cover("carrier", Face.FILM, mm, 0.20, 1390, 1350);
+      case TRANSFER_PAPER, SUBLIMATION_PAPER -> cover("paper", Face.PAPER, mm, 0.12, 850, 1450);
+      case POLYURETHANE -> film("film", mm, 0.20, 1150, 1900);
+      case FLOCK -> film("flock", mm, 0.06, 300, 1400);
+      case BLOCKER -> film("blocker", mm, 0.22, 1250, 1700);
+      case HOT_MELT, PRINT_COATING -> film("glue", mm, 0.20, 1120, 2000);
+      case SILICONE_FOAM -> List.of(pad("foam pad", Face.FOAM, mm, 0.09, 350, 1300));
+      case RUBBER -> List.of(pad("rubber pad", Face.FOAM, mm, 0.22, 1200, 1400));
+      case WOOL_MAT -> List.of(pad("wool mat", Face.FOAM, mm, 0.055, 250, 1500));
+      case TABLE_BOARD -> List.of(TABLE);
+      case COTTON_SHEET -> List.of(dryCotton("pressing cloth", 150, 0.62, KNIT_OR_WOVEN));
+      case TOWEL -> List.of(dryCotton("folded towel", 800, 6.4, TERRY));
+      case EMBROIDERY -> List.of(polyester("embroidery", 700, 1.80, EMBROIDERED));
+      case STONE -> cover("glass stone", Face.STONE, mm, 0.7, 1650, 850);
+      case STONE_GLUE -> film("stone glue", mm, 0.22, 1050, 2000);
+      case POLYESTER_PANEL -> List.of(polyester("panel", 110, 0.25, KNIT_OR_WOVEN));
+      case GARMENT_CLOTH -> garmentCloth();
+      case INK, ALUMINIUM -> List.of();
+    };
+  }
+
+  private static List<Slab> cover(
+      String name, Face face, double mm, double k, double density, double heatCapacity) {
+    return List.of(new Sheet(name, face, mm, k, density, heatCapacity, COVER_CELLS, 1));
+  }
+
+  private static List<Slab> film(
+      String name, double mm, double k, double density, double heatCapacity) {
+    return List.of(new Sheet(name, Face.FILM, mm, k, density, heatCapacity, FILM_CELLS, 1));
+  }
+
+  private static Sheet pad(
+      String name, Face face, double mm, double k, double density, double heatCapacity) {
+    return new Sheet(name, face, mm, k, density, heatCapacity, PAD_CELLS, PAD_GRADING);
+  }
+
+  /** What lies in the press all day is dry after its first press. */
+  private static Slab dryCotton(String name, double weight, double thickness, double packing) {
+    FibreMix cotton = FibreMix.of(Blend.of(Fibre.COTTON)).dry();
+    return new Cloth(name, cotton, weight, thickness, packing, CLOTH_CELLS);
+  }
+
+  private static Slab polyester(String name, double weight, double thickness, double packing) {
+    FibreMix polyester = FibreMix.of(Blend.of(Fibre.POLYESTER));
+    return new Cloth(name, polyester, weight, thickness, packing, CLOTH_CELLS);
+  }
+
+  private List<Slab> garmentCloth() {
+    FibreMix own = FibreMix.of(garment.blend());
+    Fabric fabric = garment.fabric();
+    if (fabric == Fabric.PADDED_SHELL) {
+      Slab shell = cloth("shell", own, SHELL_WEIGHT, SHELL_THICKNESS, CALENDERED);
+      FibreMix polyester = FibreMix.of(Blend.of(Fibre.POLYESTER));
+      double weight = garment.weight().count() - 2 * SHELL_WEIGHT;
+      double thickness = garment.thickness().count() - SHELL_THICKNESS;
+      Slab lining = cloth("lining", own, SHELL_WEIGHT, SHELL_THICKNESS, CALENDERED);
+      return List.of(shell, cloth("wadding", polyester, weight, thickness, WADDING), lining);
+    }
+    double packing =
+        switch (fabric) {
+          case NYLON_SHELL -> CALENDERED;
+          case TOWEL -> TERRY;
+          default -> KNIT_OR_WOVEN;
+        };
+    double weight = garment.weight().count();
+    return List.of(cloth("cloth", own, weight, garment.thickness().count(), packing));
+  }
+
+  private Cloth cloth(String name, FibreMix fibres, double weight, double mm, double packing) {
+    return new Cloth(
+        name, fibres, weight, mm * draw.thickness(), packing, draw.conductivity(), CLOTH_CELLS);
+  }
+
+  /** The same seen from the other side. */
+  public static List<Slab> turned(List<Slab> slabs) {
+    List<Slab> turned = new ArrayList<>(slabs);
+    Collections.reverse(turned);
+    return turned;
+  }
+}

@@ -1,0 +1,214 @@
+package velvetkettle.core.plan;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.heat.HeatReading;
+import velvetkettle.core.heat.Judgement;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.window.MostForgiving;
+import velvetkettle.core.heat.window.WindowMap;
+import velvetkettle.core.heat.window.WindowMaps;
+import velvetkettle.core.media.Medium;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.Ground;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.OwnSetting;
+import velvetkettle.core.plan.order.OrderOfWork;
+import velvetkettle.core.plan.order.Pressings;
+import velvetkettle.core.plan.recipe.Evidence;
+import velvetkettle.core.plan.recipe.HeatEvidence;
+import velvetkettle.core.plan.recipe.PeelWait;
+import velvetkettle.core.plan.recipe.PlatenWriter;
+import velvetkettle.core.plan.recipe.Recipe;
+import velvetkettle.core.plan.recipe.RecipeWriter;
+import velvetkettle.core.plan.recipe.Recommended;
+import velvetkettle.core.plan.recipe.Source;
+import velvetkettle.core.plan.recipe.StackBuilder;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.CelsiusRange;
+import velvetkettle.core.quantity.Kelvin;
+import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.SecondsRange;
+import velvetkettle.core.quantity.Sentence;
+
+/**
+ * Settles the recipe of one medium for one decoration, and hears what heat says of it.
+ *
+ * <ol>
+ *   <li>Sheet and trade say what is usual; what the maker settled himself comes before them.
+ *   <li>For the medium that was taken, the whole window is computed, and the recipe is the setting
+ *       in it that forgives most.
+ * </ol>
+ */
+public final class SettingSelection {
+  private final HeatModel heat;
+  private final WindowMaps maps;
+
+  public SettingSelection(HeatModel heat, WindowMaps maps) {
+    this.heat = heat;
+    this.maps = maps;
+  }
+
+  /**
+   * A recipe with what heat makes of it.
+   *
+   * @param pressing as heat saw it
+   */
+  public record Settled(
+      Recipe recipe, Stack stack, Press tool, Pressing pressing, Judgement judgement) {}
+
+  /** At what is usual, or at what the maker settled. */
+  public Settled usual(JobRequest job, Decoration decoration, Medium medium, Press tool) {
+    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
+    return judged(job, decoration, writer, drafted(job, decoration, medium, tool, writer));
+  }
+
+  /**
+   * The same without hearing heat, where what heat says of it does not change how it is pressed.
+   */
+  public Pressing pressing(JobRequest job, Decoration decoration, Medium medium, Press tool) {
+    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
+    Pressing drafted = drafted(job, decoration, medium, tool, writer).pressing;
+    return bondsAfterPeel(drafted) ? usual(job, decoration, medium, tool).pressing : drafted;
+  }
+
+  /** At the setting that forgives most, where the maker left it to heat and heat speaks of it. */
+  public Settled mostForgiving(JobRequest job, Decoration decoration, Medium medium, Press tool) {
+    Settled usual = usual(job, decoration, medium, tool);
+    OwnSetting own = decoration.own(medium);
+    if (own.dial() != null || own.time() != null || !usual.pressing.isComputed()) {
+      return usual;
+    }
+    MostForgiving.Point point = best(usual.pressing);
+    boolean same =
+        point.platen().equals(usual.recipe.platen())
+            && point.time().equals(usual.recipe.time().value());
+    if (same) {
+      return usual;
+    }
+    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
+    return judged(job, decoration, writer, moved(job, decoration, writer, usual, point));
+  }
+
+  /** The best setting of a pressing's window; the pressing's own where that is as good. */
+  public MostForgiving.Point best(Pressing pressing) {
+    WindowMap map = maps.of(pressing);
+    MostForgiving.Point usual = new MostForgiving.Point(pressing.platen(), pressing.time());
+    return MostForgiving.of(map, platens(pressing), times(pressing), usual).orElse(usual);
+  }
+
+  /** What the press can be set to within the window: whole degrees of its display, or dots. */
+  static List<Celsius> platens(Pressing pressing) {
+    if (!pressing.press().kind().setInDegrees()) {
+      return List.of(pressing.platen());
+    }
+    CelsiusRange range = pressing.temperatureRange();
+    Kelvin readsHigh = pressing.press().calibration().readsHigh();
+    int low = (int) Math.ceil(range.low().plus(readsHigh).degrees());
+    int high = (int) Math.floor(range.high().plus(readsHigh).degrees());
+    return IntStream.rangeClosed(low, Math.max(low, high))
+        .mapToObj(dial -> Celsius.of(dial).minus(readsHigh))
+        .toList();
+  }
+
+  /** Whole seconds within the window; what is usual may lie beyond it, through thick cloth. */
+  static List<Seconds> times(Pressing pressing) {
+    SecondsRange range = pressing.timeRange();
+    double usual = pressing.time().count();
+    int low = (int) Math.ceil(Math.min(range.low().count(), usual));
+    int high = (int) Math.floor(Math.max(range.high().count(), usual));
+    return IntStream.rangeClosed(low, Math.max(low, high)).mapToObj(Seconds::of).toList();
+  }
+
+  private record Draft(Recipe recipe, Stack stack, Press tool, Pressing pressing) {}
+
+  private Draft drafted(
+      JobRequest job, Decoration decoration, Medium medium, Press tool, RecipeWriter writer) {
+    Recipe recipe = writer.write(heat);
+    Stack stack = stack(job.ground(decoration, medium, tool), medium, recipe.cover().value());
+    Draft draft = draft(job, decoration, writer, recipe, stack, medium, tool);
+    boolean throughCloth =
+        medium.pressedFromBack() && !writer.bySheet() && decoration.own(medium).time() == null;
+    return throughCloth
+        ? draft(job, decoration, writer, throughCloth(recipe, draft.pressing), stack, medium, tool)
+        : draft;
+  }
+
+  private Draft moved(
+      JobRequest job,
+      Decoration decoration,
+      RecipeWriter writer,
+      Settled usual,
+      MostForgiving.Point point) {
+    Recipe before = writer.write(heat);
+    Medium medium = usual.pressing.medium();
+    Evidence why =
+        new Evidence(
+            Source.MODEL,
+            Sentence.of(
+                "why.forgives-most", usual.recipe.dial().value(), usual.recipe.time().value()));
+    Celsius dial = PlatenWriter.shown(point.platen(), usual.tool);
+    Recipe recipe =
+        writer.write(
+            heat,
+            new PlatenWriter.Settled(
+                point.platen(), new Recommended<>(dial, before.dial().why()).and(List.of(why))),
+            new Recommended<>(point.time(), before.time().why()).and(List.of(why)));
+    Stack stack = stack(job.ground(decoration, medium, usual.tool), medium, recipe.cover().value());
+    return draft(job, decoration, writer, recipe, stack, medium, usual.tool);
+  }
+
+  private static Draft draft(
+      JobRequest job,
+      Decoration decoration,
+      RecipeWriter writer,
+      Recipe recipe,
+      Stack stack,
+      Medium medium,
+      Press tool) {
+    OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
+    return new Draft(recipe, stack, tool, Pressings.of(job, decoration, writer, pressed));
+  }
+
+  private Settled judged(JobRequest job, Decoration decoration, RecipeWriter writer, Draft draft) {
+    Judgement judgement = heat.judge(draft.pressing);
+    HeatReading reading = judgement.heat();
+    if (reading == null) {
+      return new Settled(draft.recipe, draft.stack, draft.tool, draft.pressing, judgement);
+    }
+    PeelWait wait = PeelWait.of(draft.recipe, reading);
+    List<Evidence> ofTime = HeatEvidence.of(draft.recipe.time().value(), reading);
+    Recipe heated = draft.recipe.heated(ofTime, wait.time(), wait.why());
+    if (bondsAfterPeel(draft.pressing) && !Objects.equals(wait.time(), draft.recipe.peelWait())) {
+      // A piece that has waited longer is colder when it is pressed again.
+      Draft waited =
+          draft(job, decoration, writer, heated, draft.stack, draft.pressing.medium(), draft.tool);
+      return new Settled(
+          heated, reading.stack(), draft.tool, waited.pressing, heat.judge(waited.pressing));
+    }
+    return new Settled(heated, reading.stack(), draft.tool, draft.pressing, judgement);
+  }
+
+  private static boolean bondsAfterPeel(Pressing pressing) {
+    return pressing.untilBonded().size() > pressing.untilPressed().size();
+  }
+
+  /** A press from the back goes on until the heat is through, where that takes longer. */
+  private Recipe throughCloth(Recipe recipe, Pressing pressing) {
+    return heat.throughCloth(pressing)
+        .filter(time -> time.compareTo(recipe.time().value()) > 0)
+        .map(recipe::longer)
+        .orElse(recipe);
+  }
+
+  private static Stack stack(Ground ground, Medium medium, CoverSheet cover) {
+    return medium.pressedFromBack()
+        ? StackBuilder.fromBack(ground, medium, cover)
+        : StackBuilder.fromFace(ground, medium, cover);
+  }
+}
