@@ -1,6 +1,5 @@
 package velvetkettle.core.heat;
 
-import java.util.Set;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.Reading;
@@ -17,8 +16,6 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
   static final double SAFE_FROM = 1.3;
   static final double TIGHT_FROM = 1;
   static final double STRIKES_THROUGH = 10;
-
-  private static final Set<String> HARDLY_WETTED = Set.of("hold.finish", "hold.shell");
 
   /** Nobody stands longer at a press than this, s. */
   private static final double LONGEST = 180;
@@ -85,8 +82,9 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     if (reading.bond() > STRIKES_THROUGH && !pressing.medium().construction().dyesTheCloth()) {
       margin = margin.warned(Sentence.of("hold.heat.strikes-through"));
     }
-    return HARDLY_WETTED.contains(practice.reason().key())
-        ? margin.warned(practice.reason())
-        : margin;
+    Wetting wetting = Wetting.of(pressing);
+    return wetting == Wetting.WELL || practice.verdict() != Verdict.TIGHT
+        ? margin
+        : margin.warned(wetting.doubt(pressing));
   }
 }

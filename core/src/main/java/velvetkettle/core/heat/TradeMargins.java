@@ -53,12 +53,9 @@ public final class TradeMargins {
           Sentence.of("hold.too-short", pressing.time(), shortest),
           Sentence.of("hold.too-short.lift", shortest));
     }
-    Garment garment = pressing.garment();
-    if (garment.finish().repelsAdhesive() && !pressing.medium().construction().dyesTheCloth()) {
-      return Margin.tight(Question.HOLD, figure, Sentence.of("hold.finish", garment.finish()));
-    }
-    if (garment.fabric().shell() && !pressing.medium().construction().bondsToShell()) {
-      return Margin.tight(Question.HOLD, figure, Sentence.of("hold.shell"));
+    Wetting wetting = Wetting.of(pressing);
+    if (wetting != Wetting.WELL) {
+      return Margin.tight(Question.HOLD, figure, wetting.doubt(pressing));
     }
     if (pressing.pressure().compareTo(pressing.medium().window().pressure()) < 0) {
       return Margin.tight(

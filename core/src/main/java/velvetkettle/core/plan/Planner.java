@@ -15,6 +15,8 @@ import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.NoHeat;
+import velvetkettle.core.media.trait.Handwork;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
@@ -35,7 +37,6 @@ import velvetkettle.core.plan.rule.Weighing;
 import velvetkettle.core.plan.together.Alternatives;
 import velvetkettle.core.plan.together.Clash;
 import velvetkettle.core.plan.together.Combination;
-import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -110,7 +111,10 @@ public final class Planner {
     // Heat is what takes time, and no medium asks what another does.
     List<Weighed> weighed =
         ParallelTasks.each(media.all(), medium -> weigh(job, decoration, medium));
-    List<Option> ranked = Ranking.rank(only(Option.class, weighed));
+    List<Option> ranked =
+        Ranking.rank(
+            only(Option.class, weighed),
+            option -> job.experience().of(option.medium(), job.garment()).isPresent());
     List<RuledOut> ruledOut = only(RuledOut.class, weighed);
     String medium = decoration.medium();
     boolean taken = medium != null;
@@ -144,36 +148,22 @@ public final class Planner {
   }
 
   private Weighed weigh(JobRequest job, Decoration decoration, Medium medium) {
-    Press tool = job.toolFor(decoration, medium);
-    List<Finding> findings =
-        Rules.judge(
-            rules,
-            new Weighing(
-                job.garment(),
-                decoration.artwork(),
-                medium,
-                tool,
-                job.pieces(),
-                job.shop().schools()));
+    Candidate candidate = Candidate.of(job, decoration, medium);
+    List<Finding> findings = Rules.judge(rules, Weighing.of(candidate));
     Optional<RuledOut> veto = byRule(medium, findings);
     if (veto.isPresent()) {
       return veto.get();
     }
-    boolean taken = medium.key().equals(decoration.medium());
     SettingSelection.Settled settled =
-        taken
-            ? settling.mostForgiving(job, decoration, medium, tool)
-            : settling.usual(job, decoration, medium, tool);
+        candidate.isTaken() ? settling.mostForgiving(candidate) : settling.usual(candidate);
     veto = byMargin(medium, settled.judgement().margins());
-    return veto.isPresent() ? veto.get() : option(job, decoration, medium, settled, findings);
+    return veto.isPresent() ? veto.get() : option(candidate, settled, findings);
   }
 
   private static Option option(
-      JobRequest job,
-      Decoration decoration,
-      Medium medium,
-      SettingSelection.Settled settled,
-      List<Finding> findings) {
+      Candidate candidate, SettingSelection.Settled settled, List<Finding> findings) {
+    JobRequest job = candidate.job();
+    Medium medium = candidate.medium();
     return new Option(
         medium.key(),
         medium.term(),
@@ -181,12 +171,12 @@ public final class Planner {
         settled.judgement().margins(),
         List.of(),
         findings.stream().map(Finding::reason).toList(),
-        medium.handling().preparation(job.work(decoration)),
+        medium.handling().preparation(candidate.work()),
         settled.stack(),
-        settled.tool().name(),
+        candidate.tool().name(),
         TestFirst.of(job.garment(), medium, job.experience()).orElse(null),
-        Scores.of(job, decoration.artwork(), medium),
-        order(medium, decoration, settled.recipe(), job.pieces()));
+        Scores.of(candidate),
+        order(candidate, settled.recipe()));
   }
 
   /**
@@ -222,19 +212,14 @@ public final class Planner {
         bySetting);
   }
 
-  private static Seconds order(Medium medium, Decoration decoration, Recipe recipe, int pieces) {
+  private static Seconds order(Candidate candidate, Recipe recipe) {
+    Handwork work = candidate.medium().handling().work();
     Seconds piece =
-        medium
-            .handling()
-            .work()
-            .perPiece(decoration.artwork())
+        work.perPiece(candidate.decoration().artwork())
             .plus(recipe.underPress())
             .plus(recipe.drying().value());
-    return medium
-        .handling()
-        .work()
-        .settingUp()
-        .plus(Seconds.of(Math.min(LONGEST_ORDER, piece.count() * pieces)));
+    double all = piece.count() * candidate.job().pieces();
+    return work.settingUp().plus(Seconds.of(Math.min(LONGEST_ORDER, all)));
   }
 
   private static Seconds order(List<DecorationPlan> decorations) {

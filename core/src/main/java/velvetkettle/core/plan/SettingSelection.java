@@ -11,11 +11,9 @@ import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.Medium;
-import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Ground;
-import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.OwnSetting;
-import velvetkettle.core.plan.order.OrderOfWork;
 import velvetkettle.core.plan.order.Pressings;
 import velvetkettle.core.plan.recipe.Evidence;
 import velvetkettle.core.plan.recipe.HeatEvidence;
@@ -27,7 +25,6 @@ import velvetkettle.core.plan.recipe.Recommended;
 import velvetkettle.core.plan.recipe.Source;
 import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.CoverSheet;
-import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.CelsiusRange;
@@ -59,28 +56,27 @@ public final class SettingSelection {
    *
    * @param pressing as heat saw it
    */
-  public record Settled(
-      Recipe recipe, Stack stack, Press tool, Pressing pressing, Judgement judgement) {}
+  public record Settled(Recipe recipe, Stack stack, Pressing pressing, Judgement judgement) {}
 
   /** At what is usual, or at what the maker settled. */
-  public Settled usual(JobRequest job, Decoration decoration, Medium medium, Press tool) {
-    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
-    return judged(job, decoration, writer, drafted(job, decoration, medium, tool, writer));
+  public Settled usual(Candidate candidate) {
+    RecipeWriter writer = new RecipeWriter(candidate);
+    return judged(candidate, writer, drafted(candidate, writer));
   }
 
   /**
    * The same without hearing heat, where what heat says of it does not change how it is pressed.
    */
-  public Pressing pressing(JobRequest job, Decoration decoration, Medium medium, Press tool) {
-    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
-    Pressing drafted = drafted(job, decoration, medium, tool, writer).pressing;
-    return bondsAfterPeel(drafted) ? usual(job, decoration, medium, tool).pressing : drafted;
+  public Pressing pressing(Candidate candidate) {
+    RecipeWriter writer = new RecipeWriter(candidate);
+    Pressing drafted = drafted(candidate, writer).pressing;
+    return bondsAfterPeel(drafted) ? usual(candidate).pressing : drafted;
   }
 
   /** At the setting that forgives most, where the maker left it to heat and heat speaks of it. */
-  public Settled mostForgiving(JobRequest job, Decoration decoration, Medium medium, Press tool) {
-    Settled usual = usual(job, decoration, medium, tool);
-    OwnSetting own = decoration.own(medium);
+  public Settled mostForgiving(Candidate candidate) {
+    Settled usual = usual(candidate);
+    OwnSetting own = candidate.own();
     if (own.dial() != null || own.time() != null || !usual.pressing.isComputed()) {
       return usual;
     }
@@ -91,8 +87,8 @@ public final class SettingSelection {
     if (same) {
       return usual;
     }
-    RecipeWriter writer = RecipeWriter.of(job, decoration, medium, tool);
-    return judged(job, decoration, writer, moved(job, decoration, writer, usual, point));
+    RecipeWriter writer = new RecipeWriter(candidate);
+    return judged(candidate, writer, moved(candidate, writer, usual, point));
   }
 
   /** The best setting of a pressing's window; the pressing's own where that is as good. */
@@ -125,73 +121,57 @@ public final class SettingSelection {
     return IntStream.rangeClosed(low, Math.max(low, high)).mapToObj(Seconds::of).toList();
   }
 
-  private record Draft(Recipe recipe, Stack stack, Press tool, Pressing pressing) {}
+  private record Draft(Recipe recipe, Stack stack, Pressing pressing) {}
 
-  private Draft drafted(
-      JobRequest job, Decoration decoration, Medium medium, Press tool, RecipeWriter writer) {
+  private Draft drafted(Candidate candidate, RecipeWriter writer) {
     Recipe recipe = writer.write(heat);
-    Stack stack = stack(job.ground(decoration, medium, tool), medium, recipe.cover().value());
-    Draft draft = draft(job, decoration, writer, recipe, stack, medium, tool);
+    Stack stack = stack(candidate, recipe.cover().value());
+    Draft draft = draft(candidate, writer, recipe, stack);
     boolean throughCloth =
-        medium.pressedFromBack() && !writer.bySheet() && decoration.own(medium).time() == null;
+        candidate.medium().pressedFromBack() && !writer.bySheet() && candidate.own().time() == null;
     return throughCloth
-        ? draft(job, decoration, writer, throughCloth(recipe, draft.pressing), stack, medium, tool)
+        ? draft(candidate, writer, throughCloth(recipe, draft.pressing), stack)
         : draft;
   }
 
   private Draft moved(
-      JobRequest job,
-      Decoration decoration,
-      RecipeWriter writer,
-      Settled usual,
-      MostForgiving.Point point) {
+      Candidate candidate, RecipeWriter writer, Settled usual, MostForgiving.Point point) {
     Recipe before = writer.write(heat);
-    Medium medium = usual.pressing.medium();
     Evidence why =
         new Evidence(
             Source.MODEL,
             Sentence.of(
                 "why.forgives-most", usual.recipe.dial().value(), usual.recipe.time().value()));
-    Celsius dial = PlatenWriter.shown(point.platen(), usual.tool);
+    Celsius dial = PlatenWriter.shown(point.platen(), candidate.tool());
     Recipe recipe =
         writer.write(
             heat,
             new PlatenWriter.Settled(
                 point.platen(), new Recommended<>(dial, before.dial().why()).and(List.of(why))),
             new Recommended<>(point.time(), before.time().why()).and(List.of(why)));
-    Stack stack = stack(job.ground(decoration, medium, usual.tool), medium, recipe.cover().value());
-    return draft(job, decoration, writer, recipe, stack, medium, usual.tool);
+    Stack stack = stack(candidate, recipe.cover().value());
+    return draft(candidate, writer, recipe, stack);
   }
 
-  private static Draft draft(
-      JobRequest job,
-      Decoration decoration,
-      RecipeWriter writer,
-      Recipe recipe,
-      Stack stack,
-      Medium medium,
-      Press tool) {
-    OrderOfWork.Pressed pressed = new OrderOfWork.Pressed(medium, recipe, stack, tool);
-    return new Draft(recipe, stack, tool, Pressings.of(job, decoration, writer, pressed));
+  private static Draft draft(Candidate candidate, RecipeWriter writer, Recipe recipe, Stack stack) {
+    return new Draft(recipe, stack, Pressings.of(candidate, writer, recipe, stack));
   }
 
-  private Settled judged(JobRequest job, Decoration decoration, RecipeWriter writer, Draft draft) {
+  private Settled judged(Candidate candidate, RecipeWriter writer, Draft draft) {
     Judgement judgement = heat.judge(draft.pressing);
     HeatReading reading = judgement.heat();
     if (reading == null) {
-      return new Settled(draft.recipe, draft.stack, draft.tool, draft.pressing, judgement);
+      return new Settled(draft.recipe, draft.stack, draft.pressing, judgement);
     }
     PeelWait wait = PeelWait.of(draft.recipe, reading);
     List<Evidence> ofTime = HeatEvidence.of(draft.recipe.time().value(), reading);
     Recipe heated = draft.recipe.heated(ofTime, wait.time(), wait.why());
     if (bondsAfterPeel(draft.pressing) && !Objects.equals(wait.time(), draft.recipe.peelWait())) {
       // A piece that has waited longer is colder when it is pressed again.
-      Draft waited =
-          draft(job, decoration, writer, heated, draft.stack, draft.pressing.medium(), draft.tool);
-      return new Settled(
-          heated, reading.stack(), draft.tool, waited.pressing, heat.judge(waited.pressing));
+      Draft waited = draft(candidate, writer, heated, draft.stack);
+      return new Settled(heated, reading.stack(), waited.pressing, heat.judge(waited.pressing));
     }
-    return new Settled(heated, reading.stack(), draft.tool, draft.pressing, judgement);
+    return new Settled(heated, reading.stack(), draft.pressing, judgement);
   }
 
   private static boolean bondsAfterPeel(Pressing pressing) {
@@ -206,7 +186,9 @@ public final class SettingSelection {
         .orElse(recipe);
   }
 
-  private static Stack stack(Ground ground, Medium medium, CoverSheet cover) {
+  private static Stack stack(Candidate candidate, CoverSheet cover) {
+    Ground ground = candidate.ground();
+    Medium medium = candidate.medium();
     return medium.pressedFromBack()
         ? StackBuilder.fromBack(ground, medium, cover)
         : StackBuilder.fromFace(ground, medium, cover);

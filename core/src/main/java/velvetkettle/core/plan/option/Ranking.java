@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Verdict;
@@ -21,8 +22,12 @@ public final class Ranking {
 
   private Ranking() {}
 
-  /** The best first, each with what sets it apart. */
-  public static List<Option> rank(List<Option> options) {
+  /**
+   * The best first, each with what sets it apart.
+   *
+   * @param pressedBefore whether this shop's log has a pairing, which is then told
+   */
+  public static List<Option> rank(List<Option> options, Predicate<Option> pressedBefore) {
     List<Option> ranked = new ArrayList<>(options);
     ranked.sort(
         Comparator.comparingLong((Option option) -> option.margins().tight())
@@ -31,7 +36,7 @@ public final class Ranking {
     List<Option> explained = new ArrayList<>();
     for (int i = 0; i < ranked.size(); i++) {
       Option other = i == 0 ? (ranked.size() > 1 ? ranked.get(1) : null) : ranked.get(0);
-      explained.add(ranked.get(i).because(reasons(ranked.get(i), other)));
+      explained.add(ranked.get(i).because(reasons(ranked.get(i), other, pressedBefore)));
     }
     return explained;
   }
@@ -40,7 +45,8 @@ public final class Ranking {
     return option.scores().stream().mapToInt(Score::weighted).sum();
   }
 
-  private static List<Sentence> reasons(Option option, @Nullable Option other) {
+  private static List<Sentence> reasons(
+      Option option, @Nullable Option other, Predicate<Option> pressedBefore) {
     List<Sentence> reasons = new ArrayList<>();
     option
         .margins()
@@ -51,10 +57,12 @@ public final class Ranking {
     if (reasons.isEmpty()) {
       reasons.add(Sentence.of("reason.all-safe"));
     }
-    option.scores().stream()
-        .filter(score -> score.why().key().equals("reason.yours"))
-        .map(Score::why)
-        .forEach(reasons::add);
+    if (pressedBefore.test(option)) {
+      option.scores().stream()
+          .filter(score -> score.criterion() == Criterion.LOG)
+          .map(Score::why)
+          .forEach(reasons::add);
+    }
     if (other == null) {
       reasons.add(Sentence.of("reason.only-one"));
     } else {

@@ -11,6 +11,7 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.Palette;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.Stock;
@@ -27,16 +28,17 @@ public final class Scores {
   private final Medium medium;
   private final List<Score> scores = new ArrayList<>();
 
-  private Scores(JobRequest job, Artwork artwork, Medium medium) {
-    this.job = job;
+  private Scores(Candidate candidate) {
+    job = candidate.job();
     garment = job.garment();
-    this.artwork = artwork;
-    this.medium = medium;
+    artwork = candidate.decoration().artwork();
+    medium = candidate.medium();
   }
 
   /** What speaks for a medium and against it, criterion by criterion. */
-  public static List<Score> of(JobRequest job, Artwork artwork, Medium medium) {
-    Scores all = new Scores(job, artwork, medium);
+  public static List<Score> of(Candidate candidate) {
+    Scores all = new Scores(candidate);
+    Medium medium = candidate.medium();
     all.log();
     all.add(Criterion.WEAR, medium.feel().wear(), "score.wear-" + medium.feel().wear());
     all.stretch();

@@ -2,31 +2,41 @@ package velvetkettle.core.plan.order;
 
 import java.util.List;
 import velvetkettle.core.heat.phase.Pressing;
-import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.RecipeWriter;
+import velvetkettle.core.press.Stack;
 
 /** One decoration alone on its garment, as heat and margins see it. */
 public final class Pressings {
   private Pressings() {}
 
-  public static Pressing of(
-      JobRequest job, Decoration decoration, RecipeWriter writer, OrderOfWork.Pressed pressed) {
-    Recipe recipe = pressed.recipe();
+  /** What was chosen, as if it were alone. */
+  public static Pressing of(JobRequest job, OrderOfWork.Chosen thing) {
+    OrderOfWork.Pressed pressed = thing.press();
+    Candidate candidate = new Candidate(job, thing.decoration(), pressed.medium(), pressed.press());
+    return of(candidate, new RecipeWriter(candidate), pressed.recipe(), pressed.stack());
+  }
+
+  /** With the writer of its recipe. */
+  public static Pressing of(Candidate candidate, RecipeWriter writer, Recipe recipe, Stack stack) {
+    JobRequest job = candidate.job();
+    OrderOfWork.Pressed pressed =
+        new OrderOfWork.Pressed(candidate.medium(), recipe, stack, candidate.tool());
     List<Operation> operations =
         OrderOfWork.of(
             job,
             List.of(
                 new OrderOfWork.Chosen(
-                    decoration, pressed, job.placing(decoration, pressed.press()), null, false)),
+                    candidate.decoration(), pressed, candidate.placing(), null, false)),
             List.of());
     return new Pressing(
         job.garment().asCloth(),
-        decoration.artwork(),
-        pressed.medium(),
-        pressed.press(),
-        job.bench(pressed.press()).workroom(),
+        candidate.decoration().artwork(),
+        candidate.medium(),
+        candidate.tool(),
+        job.bench(candidate.tool()).workroom(),
         writer.temperatureRange(),
         writer.timeRange(),
         writer.bySheet(),

@@ -13,8 +13,7 @@ import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.media.trait.SteamUse;
 import velvetkettle.core.media.trait.Window;
 import velvetkettle.core.media.trait.Work;
-import velvetkettle.core.plan.job.Decoration;
-import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
@@ -27,7 +26,6 @@ import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.school.School;
 import velvetkettle.core.shelf.InstructionSheet;
-import velvetkettle.core.shelf.Material;
 
 /**
  * Settles every number of a recipe for one medium on one garment and says why. The material's sheet
@@ -60,41 +58,15 @@ public final class RecipeWriter {
   private final int positions;
   private final OwnSetting own;
 
-  private RecipeWriter(
-      Bench bench,
-      Work work,
-      Medium medium,
-      InstructionSheet sheet,
-      int positions,
-      OwnSetting own) {
-    this.bench = bench;
+  public RecipeWriter(Candidate candidate) {
+    bench = candidate.job().bench(candidate.tool());
     garment = bench.garment();
-    this.work = work;
-    this.medium = medium;
-    this.sheet = sheet;
-    press = bench.press();
-    this.positions = positions;
-    this.own = own;
-  }
-
-  /**
-   * @param tool the press that does it, which is not always the one the job is meant for
-   */
-  public static RecipeWriter of(JobRequest job, Decoration decoration, Medium medium, Press tool) {
-    return new RecipeWriter(
-        job.bench(tool),
-        job.work(decoration),
-        medium,
-        sheetFor(decoration, medium),
-        job.placing(decoration, tool).positions().size(),
-        decoration.own(medium));
-  }
-
-  private static InstructionSheet sheetFor(Decoration decoration, Medium medium) {
-    Material material = decoration.material();
-    return material != null && material.medium().equals(medium.key())
-        ? material.sheet()
-        : InstructionSheet.SILENT;
+    work = candidate.work();
+    medium = candidate.medium();
+    sheet = candidate.sheet();
+    press = candidate.tool();
+    positions = candidate.placing().positions().size();
+    own = candidate.own();
   }
 
   /**

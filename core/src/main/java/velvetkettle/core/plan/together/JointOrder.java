@@ -14,12 +14,10 @@ import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.order.LaterPresses;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
-import velvetkettle.core.plan.order.OrderOfWork.Pressed;
 import velvetkettle.core.plan.order.OrderOfWork.SingleDecoration;
 import velvetkettle.core.plan.order.OrderSolver;
 import velvetkettle.core.plan.order.Precedence;
 import velvetkettle.core.plan.order.Pressings;
-import velvetkettle.core.plan.recipe.RecipeWriter;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 
@@ -56,7 +54,7 @@ public final class JointOrder {
     this.heat = heat;
     things = each.stream().map(SingleDecoration::chosen).toList();
     alone = each.stream().map(SingleDecoration::margins).toList();
-    pressings = things.stream().map(thing -> pressing(job, thing)).toList();
+    pressings = things.stream().map(thing -> Pressings.of(job, thing)).toList();
     bearings = new LaterHeatTolerance[things.size()];
     given = new Exposure[things.size()][things.size()];
     after = new Margins[things.size()][1 << things.size()];
@@ -68,13 +66,6 @@ public final class JointOrder {
    */
   static JointOrder of(JobRequest job, HeatModel heat, List<SingleDecoration> pressed) {
     return new JointOrder(job, heat, pressed);
-  }
-
-  private static Pressing pressing(JobRequest job, Chosen thing) {
-    Pressed pressed = thing.press();
-    RecipeWriter writer =
-        RecipeWriter.of(job, thing.decoration(), pressed.medium(), pressed.press());
-    return Pressings.of(job, thing.decoration(), writer, pressed);
   }
 
   boolean possible() {

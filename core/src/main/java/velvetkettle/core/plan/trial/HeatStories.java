@@ -17,7 +17,6 @@ import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
 import velvetkettle.core.plan.order.Pressings;
 import velvetkettle.core.plan.order.SharedPhases;
-import velvetkettle.core.plan.recipe.RecipeWriter;
 import velvetkettle.core.plan.together.SequenceEntry;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Seconds;
@@ -104,9 +103,7 @@ public final class HeatStories {
     if (!known) {
       return Told.not("story.untold.older");
     }
-    RecipeWriter writer =
-        RecipeWriter.of(job, thing.decoration(), pressed.medium(), pressed.press());
-    Pressing alone = Pressings.of(job, thing.decoration(), writer, pressed);
+    Pressing alone = Pressings.of(job, thing);
     return new Told(StoryTeller.tell(alone.over(phases.of(place))), null);
   }
 

@@ -60,7 +60,7 @@ final class Reliefs {
 
   /** The nearest setting outside what sheet or trade allows at which nothing says no. */
   private Optional<Relief> beyond() {
-    Kelvin readsHigh = settled.tool().calibration().readsHigh();
+    Kelvin readsHigh = settled.pressing().press().calibration().readsHigh();
     int low = (int) Math.ceil(map.celsius().get(0));
     int high = (int) Math.floor(map.celsius().get(map.celsius().size() - 1));
     int longest = (int) Math.floor(map.seconds().get(map.seconds().size() - 1));

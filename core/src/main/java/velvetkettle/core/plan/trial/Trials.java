@@ -12,9 +12,8 @@ import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.SettingSelection;
-import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.plan.recipe.PlatenWriter;
@@ -95,10 +94,9 @@ public final class Trials {
    * @param medium the key of one that is pressed; {@link IllegalArgumentException} for another
    */
   public PressWindow window(JobRequest job, String decoration, String medium) {
-    Decoration tried = job.decoration(decoration);
-    Medium pressed = media.get(medium);
-    Press tool = job.toolFor(tried, pressed);
-    SettingSelection.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
+    Candidate candidate = Candidate.of(job, job.decoration(decoration), media.get(medium));
+    SettingSelection.Settled settled = settling.mostForgiving(candidate);
+    Press tool = candidate.tool();
     Pressing pressing = settled.pressing();
     Kelvin readsHigh = tool.calibration().readsHigh();
     Setting now = settled.recipe().setting();
@@ -115,8 +113,8 @@ public final class Trials {
           Kelvin.of(0),
           List.of());
     }
-    OwnSetting left = tried.own(pressed).at(null, null);
-    Pressing usual = settling.usual(job, tried.with(medium, left), pressed, tool).pressing();
+    OwnSetting left = candidate.own().at(null, null);
+    Pressing usual = settling.usual(candidate.with(left)).pressing();
     WindowMap map = maps.of(usual);
     MostForgiving.Point best = settling.best(usual);
     return new PressWindow(
@@ -132,8 +130,7 @@ public final class Trials {
         Kelvin.of(
             Math.round(SamplingPlan.OFF * Unknowns.of(tool.calibration()).platen() * 10) / 10.0),
         isEmpty(map, best)
-            ? new Reliefs(
-                    new WhatIfs(heat, settling, job, tried, settled), settled, left, map, best)
+            ? new Reliefs(new WhatIfs(heat, settling, candidate, settled), settled, left, map, best)
                 .all()
             : List.of());
   }
@@ -156,36 +153,30 @@ public final class Trials {
 
   /** As it is settled, whatever comes of it. */
   public SettledPress settled(JobRequest job, String decoration, String medium) {
-    Decoration settled = job.decoration(decoration);
-    Medium pressed = media.get(medium);
-    Press tool = job.toolFor(settled, pressed);
-    SettingSelection.Settled found = settling.mostForgiving(job, settled, pressed, tool);
+    Candidate candidate = Candidate.of(job, job.decoration(decoration), media.get(medium));
+    SettingSelection.Settled found = settling.mostForgiving(candidate);
     return new SettledPress(found.recipe(), found.stack(), found.pressing());
   }
 
   /** As the maker settled it, whatever comes of it. */
   public TriedSetting tried(JobRequest job, String decoration, String medium) {
-    Decoration tried = job.decoration(decoration);
-    Medium pressed = media.get(medium);
-    Press tool = job.toolFor(tried, pressed);
-    SettingSelection.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
+    Candidate candidate = Candidate.of(job, job.decoration(decoration), media.get(medium));
+    SettingSelection.Settled settled = settling.mostForgiving(candidate);
     return new TriedSetting(
         settled.recipe(),
         settled.judgement().margins(),
         settled.stack(),
         settled.pressing().isComputed()
             ? new HeatStories.Told(StoryTeller.tell(settled.pressing()), null)
-            : HeatStories.Told.not("story.untold.tool", tool.name()));
+            : HeatStories.Told.not("story.untold.tool", candidate.tool().name()));
   }
 
   /** What would be if one thing were otherwise, each beside the setting as it is. */
   public List<WhatIf> whatIfs(JobRequest job, String decoration, String medium) {
-    Decoration tried = job.decoration(decoration);
-    Medium pressed = media.get(medium);
-    Press tool = job.toolFor(tried, pressed);
-    SettingSelection.Settled settled = settling.mostForgiving(job, tried, pressed, tool);
+    Candidate candidate = Candidate.of(job, job.decoration(decoration), media.get(medium));
+    SettingSelection.Settled settled = settling.mostForgiving(candidate);
     return settled.pressing().isComputed()
-        ? new WhatIfs(heat, settling, job, tried, settled).all()
+        ? new WhatIfs(heat, settling, candidate, settled).all()
         : List.of();
   }
 }

@@ -10,6 +10,7 @@ import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.ParallelTasks;
 import velvetkettle.core.plan.SettingSelection;
 import velvetkettle.core.plan.SettingSelection.Settled;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.OwnSetting;
@@ -39,8 +40,8 @@ final class WhatIfs {
 
   private final HeatModel heat;
   private final SettingSelection settling;
+  private final Candidate candidate;
   private final JobRequest job;
-  private final Decoration decoration;
   private final Medium medium;
   private final Settled now;
 
@@ -49,19 +50,14 @@ final class WhatIfs {
 
   private final OwnSetting held;
 
-  WhatIfs(
-      HeatModel heat,
-      SettingSelection settling,
-      JobRequest job,
-      Decoration decoration,
-      Settled now) {
+  WhatIfs(HeatModel heat, SettingSelection settling, Candidate candidate, Settled now) {
     this.heat = heat;
     this.settling = settling;
-    this.job = job;
-    this.decoration = decoration;
+    this.candidate = candidate;
+    job = candidate.job();
     this.now = now;
-    medium = now.pressing().medium();
-    own = decoration.own(medium);
+    medium = candidate.medium();
+    own = candidate.own();
     Recipe recipe = now.recipe();
     held = own.at(recipe.dial().value(), recipe.time().value()).dried(recipe.drying().value());
   }
@@ -103,9 +99,8 @@ final class WhatIfs {
   }
 
   private Pressing pressed(JobRequest otherJob, OwnSetting with) {
-    Decoration other = decoration.with(medium.key(), with);
-    JobRequest changed = replacing(otherJob, other);
-    return settling.pressing(changed, other, medium, changed.toolFor(other, medium));
+    Decoration other = candidate.decoration().with(medium.key(), with);
+    return settling.pressing(Candidate.of(replacing(otherJob, other), other, medium));
   }
 
   private JobRequest replacing(JobRequest otherJob, Decoration other) {
@@ -117,7 +112,7 @@ final class WhatIfs {
     CoverSheet current = now.recipe().cover().value();
     return COVERS.stream()
         .filter(cover -> cover != current)
-        .filter(cover -> cover != CoverSheet.PTFE || !now.tool().cladInPtfe())
+        .filter(cover -> cover != CoverSheet.PTFE || !candidate.tool().cladInPtfe())
         .map(
             cover ->
                 own(
@@ -140,13 +135,16 @@ final class WhatIfs {
   }
 
   private Optional<Variation> damp() {
-    Workroom room = job.bench(now.tool()).workroom();
+    Workroom room = job.bench(candidate.tool()).workroom();
     if (room.humidity() >= DAMP) {
       return Optional.empty();
     }
     JobRequest damp = job.in(new Workroom(room.air(), DAMP));
     Seconds dried =
-        RecipeWriter.of(damp, decoration, medium, now.tool()).write(heat).drying().value();
+        new RecipeWriter(new Candidate(damp, candidate.decoration(), medium, candidate.tool()))
+            .write(heat)
+            .drying()
+            .value();
     Sentence what = Sentence.of("whatif.damp-room", (int) DAMP);
     Pressing pressing = pressed(damp, held);
     return Optional.of(
@@ -177,7 +175,7 @@ final class WhatIfs {
     if (job.garment().kind().layers() < 2 || medium.pressedFromBack()) {
       return Optional.empty();
     }
-    boolean raised = job.ground(decoration, medium, now.tool()).raised();
+    boolean raised = candidate.ground().raised();
     return Optional.of(
         own(
             WhatIf.Kind.PAD,
@@ -188,7 +186,7 @@ final class WhatIfs {
 
   /** A press that is closed another way: by hand in place of by lever, or the other way round. */
   private Optional<Variation> otherPress() {
-    boolean byHand = now.tool().kind().pressedByHand();
+    boolean byHand = candidate.tool().kind().pressedByHand();
     return Stream.concat(Stream.of(job.press()), job.shop().drawer().stream())
         .filter(press -> press.kind().pressedByHand() != byHand)
         .filter(press -> medium.atPress().by(press.kind()))
@@ -226,7 +224,7 @@ final class WhatIfs {
     Celsius off = pressing.platen().plus(Kelvin.of(way * OFF.degrees()));
     Sentence saying = Sentence.of(what, OFF);
     Pressing strayed = pressing.at(off, pressing.time()).withoutSheet();
-    if (!now.tool().kind().setInDegrees()) {
+    if (!candidate.tool().kind().setInDegrees()) {
       return madeUpByTime(kind, saying, strayed);
     }
     Celsius shown = dial().plus(Kelvin.of(-way * OFF.degrees()));

@@ -26,7 +26,7 @@ class RankingTest {
     Option poor = option("poor", 0, 600, score(Criterion.WEAR, 2));
     Option slow = option("slow", 0, 1200, score(Criterion.WEAR, 4));
     Option quick = option("quick", 0, 600, score(Criterion.WEAR, 4));
-    assertThat(Ranking.rank(List.of(tight, poor, slow, quick)))
+    assertThat(Ranking.rank(List.of(tight, poor, slow, quick), known -> false))
         .extracting(Option::medium)
         .containsExactly("quick", "slow", "poor", "tight");
   }
@@ -37,7 +37,8 @@ class RankingTest {
     Option lasting =
         option("lasting", 0, 600, score(Criterion.WEAR, 5), score(Criterion.COLOURS, 3));
     Option easy = option("easy", 0, 600, score(Criterion.WEAR, 4), score(Criterion.COLOURS, 4));
-    assertThat(Ranking.rank(List.of(lasting, easy)).get(0).medium()).isEqualTo("easy");
+    assertThat(Ranking.rank(List.of(lasting, easy), known -> false).get(0).medium())
+        .isEqualTo("easy");
   }
 
   @Test
@@ -45,7 +46,7 @@ class RankingTest {
   void reasons() {
     Option first = option("first", 0, 600, score(Criterion.WEAR, 5), score(Criterion.HAND, 3));
     Option second = option("second", 0, 840, score(Criterion.WEAR, 3), score(Criterion.HAND, 4));
-    List<Option> ranked = Ranking.rank(List.of(second, first));
+    List<Option> ranked = Ranking.rank(List.of(second, first), known -> false);
     assertThat(ranked.get(0).reasons())
         .extracting(Sentence::key)
         .containsExactly(
@@ -79,7 +80,7 @@ class RankingTest {
             score(Criterion.HAND, 3),
             score(Criterion.COLOURS, 1),
             score(Criterion.SKIN, 4));
-    assertThat(Ranking.rank(List.of(first, second)).get(0).reasons())
+    assertThat(Ranking.rank(List.of(first, second), known -> false).get(0).reasons())
         .extracting(Sentence::key)
         .containsExactly("reason.all-safe", "reason.colours.better", "reason.wear.better");
   }
@@ -89,7 +90,7 @@ class RankingTest {
   void alone() {
     Score yours = new Score(Criterion.LOG, 0, Sentence.of("reason.yours", 1, 9));
     Option only = option("only", 1, 600, yours, score(Criterion.WEAR, 2));
-    assertThat(Ranking.rank(List.of(only)).get(0).reasons())
+    assertThat(Ranking.rank(List.of(only), known -> true).get(0).reasons())
         .extracting(Sentence::key)
         .containsExactly("hold.tight", "reason.yours", "reason.only-one");
   }
@@ -99,7 +100,7 @@ class RankingTest {
   void logIsNoDifference() {
     Option first = option("first", 0, 600, score(Criterion.LOG, 3), score(Criterion.WEAR, 4));
     Option second = option("second", 0, 600, score(Criterion.LOG, 0), score(Criterion.WEAR, 4));
-    assertThat(Ranking.rank(List.of(first, second)).get(0).reasons())
+    assertThat(Ranking.rank(List.of(first, second), known -> false).get(0).reasons())
         .extracting(Sentence::key)
         .containsExactly("reason.all-safe");
   }

@@ -25,6 +25,7 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.Jobs;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -175,7 +176,8 @@ class ScoresTest {
 
   private static List<Score> of(String key, JobRequest job, Artwork art) {
     Medium medium = MediaCatalogue.TRADE.get(key);
-    return Scores.of(job, art, medium);
+    Decoration decoration = new Decoration("a", art, null, null);
+    return Scores.of(Candidate.of(job, decoration, medium));
   }
 
   private static JobRequest job(

@@ -41,7 +41,6 @@ import velvetkettle.core.plan.order.LaterPresses;
 import velvetkettle.core.plan.order.OrderOfWork;
 import velvetkettle.core.plan.order.Pressings;
 import velvetkettle.core.plan.order.StepKind;
-import velvetkettle.core.plan.recipe.RecipeWriter;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
@@ -294,13 +293,7 @@ class JointOrderTest {
     JobRequest job = job(Jobs.navyRowingTop(), Jobs.BIG_PRESS, List.of(), three());
     List<OrderOfWork.SingleDecoration> alone = alone(job);
     OrderOfWork.Chosen lying = alone.get(0).chosen();
-    OrderOfWork.Pressed pressed = lying.pressed();
-    Pressing pressing =
-        Pressings.of(
-            job,
-            lying.decoration(),
-            RecipeWriter.of(job, lying.decoration(), pressed.medium(), pressed.press()),
-            pressed);
+    Pressing pressing = Pressings.of(job, lying);
     List<WorkPhase.Closed> both = new ArrayList<>();
     Exposure sum = Exposure.NONE;
     for (int other = 1; other < 3; other++) {

@@ -1,0 +1,32 @@
+package velvetkettle.core.heat;
+
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.quantity.Sentence;
+
+/** How well glue wets the cloth; what the computation of the bond does not know. */
+enum Wetting {
+  WELL,
+  /** A finish keeps glue off. */
+  REPELLED,
+  /** A shell that this glue is not made for. */
+  SLIPPERY;
+
+  static Wetting of(Pressing pressing) {
+    if (pressing.garment().finish().repelsAdhesive()
+        && !pressing.medium().construction().dyesTheCloth()) {
+      return REPELLED;
+    }
+    return pressing.garment().fabric().shell() && !pressing.medium().construction().bondsToShell()
+        ? SLIPPERY
+        : WELL;
+  }
+
+  /** Why a bond is doubtful; only where it is. */
+  Sentence doubt(Pressing pressing) {
+    return switch (this) {
+      case REPELLED -> Sentence.of("hold.finish", pressing.garment().finish());
+      case SLIPPERY -> Sentence.of("hold.shell");
+      case WELL -> throw new IllegalStateException("nothing to doubt");
+    };
+  }
+}
