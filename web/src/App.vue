@@ -6,7 +6,7 @@ import OfflineBanner from './shell/OfflineBanner.vue'
 import TopBar from './shell/TopBar.vue'
 import { useUnitsKey } from './shell/useUnitsKey'
 import { useTheme } from './shell/useTheme'
-import { day, dusk } from './theme'
+import { day, night } from './theme'
 
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
@@ -17,7 +17,7 @@ const { theme } = useTheme()
 </script>
 
 <template>
-  <a-config-provider :theme="theme === 'night' ? dusk : day">
+  <a-config-provider :theme="theme === 'night' ? night : day">
     <a-app>
       <TopBar v-if="!bare" />
       <OfflineBanner v-if="!bare" />

@@ -34,7 +34,7 @@ export const day: ThemeConfig = {
 }
 
 /** The whole application in a workshop at night. */
-export const dusk: ThemeConfig = {
+export const night: ThemeConfig = {
   algorithm: theme.darkAlgorithm,
   token: {
     ...shared,
@@ -57,7 +57,7 @@ export const dusk: ThemeConfig = {
 }
 
 /** At the press. */
-export const night: ThemeConfig = {
+export const atThePress: ThemeConfig = {
   algorithm: theme.darkAlgorithm,
   token: {
     ...shared,

@@ -123,12 +123,12 @@ function flow() {
       <dl class="sheet facts">
         <div>
           <dt>{{ $t('cut.way') }}</dt>
-          <dd class="big">{{ title('orientation', option.recipe.orientation.value) }}</dd>
-          <dd class="muted">{{ option.recipe.orientation.why[0]?.sentence }}</dd>
+          <dd class="big">{{ title('orientation', option.recipe.layUp.orientation.value) }}</dd>
+          <dd class="muted">{{ option.recipe.layUp.orientation.why[0]?.sentence }}</dd>
         </div>
         <div>
           <dt>{{ $t('cut.face') }}</dt>
-          <dd class="big">{{ title('cutface', option.recipe.cutFace) }}</dd>
+          <dd class="big">{{ title('cutface', option.recipe.layUp.cutFace) }}</dd>
         </div>
         <div>
           <dt>{{ $t('cut.size') }}</dt>
@@ -137,9 +137,9 @@ function flow() {
             <LengthValue :millimetres="art.height" />
           </dd>
         </div>
-        <div v-if="option.recipe.positions > 1">
+        <div v-if="option.recipe.presses.positions > 1">
           <dt>{{ $t('cut.positions') }}</dt>
-          <dd>{{ $t('cut.positionsNote', { n: option.recipe.positions }) }}</dd>
+          <dd>{{ $t('cut.positionsNote', { n: option.recipe.presses.positions }) }}</dd>
         </div>
       </dl>
       <QueryState v-if="needsCutting(option)" :loading="isPending" :error="error" @retry="refetch">
@@ -183,7 +183,7 @@ function flow() {
         </template>
       </QueryState>
       <ol class="sheet list">
-        <li v-for="line in option.preparation" :key="line">{{ capital(line) }}</li>
+        <li v-for="line in option.advice.preparation" :key="line">{{ capital(line) }}</li>
       </ol>
       <p v-if="cut.error.value" role="alert">{{ (cut.error.value as Problem).message }}</p>
       <div v-if="worked" class="said">

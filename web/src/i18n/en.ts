@@ -624,7 +624,7 @@ export default {
       cooling: 'cooling down',
       ready: 'ready',
       closing: 'closing',
-      turn: '{name}: {left} s left',
+      phase: '{name}: {left} s left',
     },
     piece: 'The piece',
     drying: 'pre-press',

@@ -60,7 +60,9 @@ watch(
   },
   { immediate: true },
 )
-const at = computed(() => props.plan?.placed.find(({ decoration }) => decoration === art.value?.id) ?? null)
+const at = computed(
+  () => props.plan?.together.placed.find(({ decoration }) => decoration === art.value?.id) ?? null,
+)
 const area = computed<Area | null>(() =>
   art.value ? (artLies(art.value, props.plan)?.area ?? null) : obstacle.value ? { ...obstacle.value } : null,
 )

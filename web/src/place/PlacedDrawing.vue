@@ -16,7 +16,9 @@ const props = defineProps<{
 }>()
 const { title } = useVocabulary()
 const { data: pattern } = usePattern(() => props.ticket.garment)
-const placed = computed(() => props.plan.placed.find((one) => one.decoration === props.decoration) ?? null)
+const placed = computed(
+  () => props.plan.together.placed.find((one) => one.decoration === props.decoration) ?? null,
+)
 const face = computed(() => placed.value?.placing.face ?? 'FRONT')
 const things = computed(() => {
   const { garment, decorations } = props.ticket
@@ -25,7 +27,7 @@ const things = computed(() => {
     .map((one) =>
       obstacleThing(one, title('obstacle', one.what), pattern.value?.hard.includes(one.what) ?? false),
     )
-  const art = props.plan.placed
+  const art = props.plan.together.placed
     .filter(({ placing }) => placing.face === face.value)
     .flatMap(({ decoration, placing }) => {
       const form = decorations.find(({ id }) => id === decoration)

@@ -5,7 +5,7 @@ import { duration } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 
 /** How the platen comes down on one thing, in words. */
-const props = defineProps<{ placed: Schemas['Placed']; plan: Plan | null }>()
+const props = defineProps<{ placed: Schemas['PlacedDecoration']; plan: Plan | null }>()
 const { title } = useVocabulary()
 
 const positions = computed(() => props.placed.placing.positions.length)
@@ -13,7 +13,7 @@ const seconds = computed(() => {
   const { decoration } = props.placed
   const weighed = props.plan?.decorations.find((one) => one.decoration === decoration)
   const option = weighed?.options.find(({ medium }) => medium === weighed.medium)
-  const time = option ? duration(option.recipe.time.value * positions.value) : null
+  const time = option ? duration(option.recipe.setting.time.value * positions.value) : null
   return time ? `${time.value} ${time.unit}` : ''
 })
 </script>

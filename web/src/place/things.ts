@@ -11,7 +11,7 @@ export function artLies(decoration: DecorationForm, plan: Plan | null): { face: 
       face: spot.face,
       area: { x: spot.fromCentre - width / 2, y: spot.belowCollar, width, height },
     }
-  const usual = plan?.placed.find((one) => one.decoration === id)?.placing
+  const usual = plan?.together.placed.find((one) => one.decoration === id)?.placing
   return usual ? { face: usual.face, area: { ...usual.art, width, height } } : null
 }
 

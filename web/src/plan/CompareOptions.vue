@@ -31,11 +31,13 @@ const both = computed(() =>
     (medium) => props.options.find((option) => option.medium === medium) ?? [],
   ),
 )
-const criteria = computed(() => both.value[0]?.scores.map((score) => score.criterion) ?? [])
-const score = (option: Option, criterion: string) => option.scores.find((s) => s.criterion === criterion)
-const presses = (option: Option) => 1 + option.recipe.before.length + option.recipe.after.length
+const criteria = computed(() => both.value[0]?.standing.scores.map((score) => score.criterion) ?? [])
+const score = (option: Option, criterion: string) =>
+  option.standing.scores.find((s) => s.criterion === criterion)
+const presses = (option: Option) =>
+  1 + option.recipe.presses.before.length + option.recipe.presses.after.length
 const order = (option: Option) => {
-  const time = duration(option.order)
+  const time = duration(option.standing.order)
   return `${time.value} ${time.unit}`
 }
 const columns = computed(() => [
@@ -74,16 +76,18 @@ const columns = computed(() => [
           <th scope="row">{{ $t('method.setting') }}</th>
           <td v-for="option in both" :key="option.medium">
             <span class="setting">
-              <TemperatureValue :celsius="option.recipe.dial.value" />
-              <TimeValue :seconds="option.recipe.time.value" />
-              <PressureMark :pressure="option.recipe.pressure.value" />
-              <PeelMark :peel="option.recipe.peel.value" />
+              <TemperatureValue :celsius="option.recipe.setting.dial.value" />
+              <TimeValue :seconds="option.recipe.setting.time.value" />
+              <PressureMark :pressure="option.recipe.setting.pressure.value" />
+              <PeelMark :peel="option.recipe.peel.when.value" />
             </span>
           </td>
         </tr>
         <tr>
           <th scope="row">{{ capital($t('press.cover')) }}</th>
-          <td v-for="option in both" :key="option.medium">{{ title('cover', option.recipe.cover.value) }}</td>
+          <td v-for="option in both" :key="option.medium">
+            {{ title('cover', option.recipe.layUp.cover.value) }}
+          </td>
         </tr>
         <tr>
           <th scope="row">{{ $t('method.presses') }}</th>
@@ -108,7 +112,7 @@ const columns = computed(() => [
         </tr>
         <tr>
           <th scope="row">{{ $t('press.cautions') }}</th>
-          <td v-for="option in both" :key="option.medium">{{ option.cautions.join(' ') }}</td>
+          <td v-for="option in both" :key="option.medium">{{ option.advice.cautions.join(' ') }}</td>
         </tr>
       </tbody>
     </table>

@@ -18,7 +18,7 @@ const props = defineProps<{
   busy: boolean
 }>()
 defineEmits<{ look: []; take: [] }>()
-const order = computed(() => duration(props.option.order))
+const order = computed(() => duration(props.option.standing.order))
 </script>
 
 <template>
@@ -31,13 +31,13 @@ const order = computed(() => duration(props.option.order))
         </button>
         <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
       </h3>
-      <p>{{ option.reasons.join(' ') }}</p>
+      <p>{{ option.standing.reasons.join(' ') }}</p>
       <p v-if="option.press && option.press !== press" class="tool">
         {{ $t('method.otherTool', { press: option.press }) }}
       </p>
       <p class="muted">{{ $t('method.order', { time: `${order.value} ${order.unit}` }) }}</p>
-      <ul v-if="option.cautions.length" class="cautions">
-        <li v-for="caution in option.cautions" :key="caution">{{ caution }}</li>
+      <ul v-if="option.advice.cautions.length" class="cautions">
+        <li v-for="caution in option.advice.cautions" :key="caution">{{ caution }}</li>
       </ul>
     </div>
     <div class="margins">
@@ -46,20 +46,20 @@ const order = computed(() => duration(props.option.order))
       <MarginBar :margin="option.margins.bleed" />
     </div>
     <div class="settings">
-      <WhyThis what="set" :why="option.recipe.dial.why">
-        <TemperatureValue :celsius="option.recipe.dial.value" />
+      <WhyThis what="set" :why="option.recipe.setting.dial.why">
+        <TemperatureValue :celsius="option.recipe.setting.dial.value" />
       </WhyThis>
-      <WhyThis what="time" :why="option.recipe.time.why">
-        <TimeValue :seconds="option.recipe.time.value" />
+      <WhyThis what="time" :why="option.recipe.setting.time.why">
+        <TimeValue :seconds="option.recipe.setting.time.value" />
       </WhyThis>
-      <WhyThis what="pressure" :why="option.recipe.pressure.why">
-        <PressureMark :pressure="option.recipe.pressure.value" />
+      <WhyThis what="pressure" :why="option.recipe.setting.pressure.why">
+        <PressureMark :pressure="option.recipe.setting.pressure.value" />
       </WhyThis>
-      <WhyThis what="peel" :why="option.recipe.peel.why">
-        <PeelMark :peel="option.recipe.peel.value" />
+      <WhyThis what="peel" :why="option.recipe.peel.when.why">
+        <PeelMark :peel="option.recipe.peel.when.value" />
       </WhyThis>
-      <WhyThis what="keepBack" :why="option.recipe.keepBack.why">
-        {{ $t('method.keepBack') }} <TimeValue :seconds="option.recipe.keepBack.value" class="small" />
+      <WhyThis what="keepBack" :why="option.recipe.waits.keepBack.why">
+        {{ $t('method.keepBack') }} <TimeValue :seconds="option.recipe.waits.keepBack.value" class="small" />
       </WhyThis>
       <a-button
         class="take"

@@ -26,8 +26,8 @@ const option = computed(() => currentOption(stored.value?.plan ?? null))
 const options = computed(() => {
   const plan = stored.value?.plan
   if (!plan) return []
-  const ids = plan.sequence.length
-    ? plan.sequence.map(({ decoration }) => decoration)
+  const ids = plan.together.sequence.length
+    ? plan.together.sequence.map(({ decoration }) => decoration)
     : plan.decorations.map(({ decoration }) => decoration)
   return ids.flatMap((id) => {
     const found = currentOption(plan, id)
@@ -64,7 +64,12 @@ const print = () => window.print()
             <LengthValue :millimetres="decoration.height" />, {{ word('placement', decoration.placement)
             }}<template v-if="currentOption(stored?.plan ?? null, decoration.id)"
               >: {{ currentOption(stored!.plan, decoration.id)!.name }},
-              {{ word('orientation', currentOption(stored!.plan, decoration.id)!.recipe.orientation.value) }}
+              {{
+                word(
+                  'orientation',
+                  currentOption(stored!.plan, decoration.id)!.recipe.layUp.orientation.value,
+                )
+              }}
             </template>
           </p>
         </header>
@@ -103,7 +108,7 @@ const print = () => window.print()
                 />
                 <h2>{{ $t('card.before') }}</h2>
                 <ul>
-                  <li v-for="line in option.preparation" :key="line">{{ line }}</li>
+                  <li v-for="line in option.advice.preparation" :key="line">{{ line }}</li>
                 </ul>
               </template>
               <h2>{{ $t('card.notes') }}</h2>

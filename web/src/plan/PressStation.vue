@@ -110,7 +110,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
         :decoration="at ?? ticket.decorations[0]!.id"
       />
       <TogetherPanel
-        v-if="stored.plan.sequence.length > 1"
+        v-if="stored.plan.together.sequence.length > 1"
         :plan="stored.plan"
         :decorations="ticket.decorations"
         told

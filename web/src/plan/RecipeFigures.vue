@@ -16,56 +16,56 @@ const { word } = useVocabulary()
     <div>
       <dt>{{ $t('press.set') }}</dt>
       <dd>
-        <WhyThis what="set" :why="option.recipe.dial.why">
-          <TemperatureValue :celsius="option.recipe.dial.value" />
+        <WhyThis what="set" :why="option.recipe.setting.dial.why">
+          <TemperatureValue :celsius="option.recipe.setting.dial.value" />
         </WhyThis>
       </dd>
     </div>
     <div>
       <dt>{{ $t('press.time') }}</dt>
       <dd>
-        <WhyThis what="time" :why="option.recipe.time.why">
-          <TimeValue :seconds="option.recipe.time.value" />
+        <WhyThis what="time" :why="option.recipe.setting.time.why">
+          <TimeValue :seconds="option.recipe.setting.time.value" />
         </WhyThis>
       </dd>
     </div>
     <div>
       <dt>{{ $t('press.pressure') }}</dt>
       <dd class="word">
-        <WhyThis what="pressure" :why="option.recipe.pressure.why">
-          <PressureMark :pressure="option.recipe.pressure.value" />
+        <WhyThis what="pressure" :why="option.recipe.setting.pressure.why">
+          <PressureMark :pressure="option.recipe.setting.pressure.value" />
         </WhyThis>
       </dd>
     </div>
     <div>
       <dt>{{ $t('press.peel') }}</dt>
       <dd class="word">
-        <WhyThis what="peel" :why="option.recipe.peel.why">
-          <PeelMark :peel="option.recipe.peel.value" />
+        <WhyThis what="peel" :why="option.recipe.peel.when.why">
+          <PeelMark :peel="option.recipe.peel.when.value" />
         </WhyThis>
       </dd>
     </div>
     <div>
       <dt>{{ $t('press.cover') }}</dt>
       <dd class="word">
-        <WhyThis what="cover" :why="option.recipe.cover.why">
-          {{ word('cover', option.recipe.cover.value) }}
+        <WhyThis what="cover" :why="option.recipe.layUp.cover.why">
+          {{ word('cover', option.recipe.layUp.cover.value) }}
         </WhyThis>
       </dd>
     </div>
     <div>
       <dt>{{ $t('press.drying') }}</dt>
       <dd class="word">
-        <WhyThis what="drying" :why="option.recipe.drying.why">
-          <TimeValue :seconds="option.recipe.drying.value" />
+        <WhyThis what="drying" :why="option.recipe.presses.drying.why">
+          <TimeValue :seconds="option.recipe.presses.drying.value" />
         </WhyThis>
       </dd>
     </div>
     <div>
       <dt>{{ $t('press.keepBack') }}</dt>
       <dd class="word">
-        <WhyThis what="keepBack" :why="option.recipe.keepBack.why">
-          <TimeValue :seconds="option.recipe.keepBack.value" />
+        <WhyThis what="keepBack" :why="option.recipe.waits.keepBack.why">
+          <TimeValue :seconds="option.recipe.waits.keepBack.value" />
         </WhyThis>
       </dd>
     </div>

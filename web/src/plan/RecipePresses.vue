@@ -15,17 +15,17 @@ const presses = computed(() => {
   const recipe = props.option.recipe
   const main = {
     kind: 'MAIN' as const,
-    side: recipe.side,
-    cover: recipe.cover.value,
-    setting: { dial: recipe.dial.value, time: recipe.time.value },
+    side: recipe.layUp.side,
+    cover: recipe.layUp.cover.value,
+    setting: { dial: recipe.setting.dial.value, time: recipe.setting.time.value },
   }
-  return [...recipe.before, main, ...recipe.after]
+  return [...recipe.presses.before, main, ...recipe.presses.after]
 })
 </script>
 
 <template>
   <div class="presses" :class="{ brief }">
-    <p v-if="option.testFirst && !brief" class="test" role="note">{{ option.testFirst }}</p>
+    <p v-if="option.advice.testFirst && !brief" class="test" role="note">{{ option.advice.testFirst }}</p>
     <table v-if="presses.length > 1 && !brief" class="rows">
       <thead>
         <tr>
@@ -50,8 +50,8 @@ const presses = computed(() => {
     </table>
     <ul>
       <li v-if="option.press && !brief">{{ $t('press.tool', { press: option.press }) }}</li>
-      <li v-for="line in option.recipe.tool" :key="line">{{ line }}</li>
-      <li v-if="option.recipe.glueSide">{{ option.recipe.glueSide }}</li>
+      <li v-for="line in option.recipe.presses.tool" :key="line">{{ line }}</li>
+      <li v-if="option.recipe.layUp.glueSide">{{ option.recipe.layUp.glueSide }}</li>
       <li v-if="option.recipe.stitch !== 'NOT_NEEDED'">{{ word('stitch', option.recipe.stitch) }}.</li>
     </ul>
   </div>

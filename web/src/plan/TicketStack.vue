@@ -42,10 +42,10 @@ defineProps<{
         :now="now"
       />
       <p v-if="!small" class="settings">
-        <TemperatureValue :celsius="option.recipe.dial.value" />
-        <TimeValue :seconds="option.recipe.time.value" />
-        <PressureMark :pressure="option.recipe.pressure.value" />
-        <PeelMark :peel="option.recipe.peel.value" />
+        <TemperatureValue :celsius="option.recipe.setting.dial.value" />
+        <TimeValue :seconds="option.recipe.setting.time.value" />
+        <PressureMark :pressure="option.recipe.setting.pressure.value" />
+        <PeelMark :peel="option.recipe.peel.when.value" />
       </p>
     </template>
     <a-skeleton v-else-if="loading" active :paragraph="{ rows: 8 }" />

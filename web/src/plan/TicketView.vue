@@ -20,9 +20,9 @@ import { takeStart } from './startWith'
 import { STATIONS, type StationName } from './stations'
 import TicketHead from './TicketHead.vue'
 import TicketStack from './TicketStack.vue'
-import { useKeeping } from './useKeeping'
+import { useTicketSave } from './useTicketSave'
 import { usePreview } from './usePreview'
-import { useTaking } from './useTaking'
+import { useMediumChoice } from './useMediumChoice'
 import { usePlan, useTicket } from './useTicket'
 import { useTicketDraft } from './useTicketDraft'
 import { usePresses } from '@/press/usePresses'
@@ -135,8 +135,8 @@ function go(to: StationName) {
 STATIONS.forEach((name, index) => useKey(String(index + 1), () => go(name)))
 useKey('l', () => go('check'))
 
-const { keep, keeping, problem, stale, target } = useKeeping(draft, ticket, ticketId)
-const { take, settle, flow, planning } = useTaking({
+const { keep, keeping, problem, stale, target } = useTicketSave(draft, ticket, ticketId)
+const { take, settle, flow, planning } = useMediumChoice({
   ticketId,
   form,
   plan,

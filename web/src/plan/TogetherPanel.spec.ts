@@ -10,19 +10,27 @@ const stones: DecorationForm = { ...blankDecoration(), id: 'b', description: 'a 
 const two: Plan = {
   ...plan,
   decorations: ['a', 'b'].map((decoration) => ({ ...plan.decorations[0]!, decoration })),
-  sequence: [
-    {
-      decoration: 'b',
-      why: 'First, because its press is the hottest.',
-      margins: option.margins,
-      added: null,
-    },
-    { decoration: 'a', why: 'Last.', margins: option.margins, added: 'They bring the cloth to 98 °C again.' },
-  ],
-  alternatives: [
-    { decoration: 'b', medium: 'stone-wand', name: 'stones by wand', longer: 420, tighter: -1 },
-    { decoration: 'a', medium: 'film-low', name: 'low-heat film', longer: -60, tighter: 2 },
-  ],
+  together: {
+    ...plan.together,
+    sequence: [
+      {
+        decoration: 'b',
+        why: 'First, because its press is the hottest.',
+        margins: option.margins,
+        added: null,
+      },
+      {
+        decoration: 'a',
+        why: 'Last.',
+        margins: option.margins,
+        added: 'They bring the cloth to 98 °C again.',
+      },
+    ],
+    alternatives: [
+      { decoration: 'b', medium: 'stone-wand', name: 'stones by wand', longer: 420, tighter: -1 },
+      { decoration: 'a', medium: 'film-low', name: 'low-heat film', longer: -60, tighter: 2 },
+    ],
+  },
 }
 const panel = (shown: Plan, more = {}) =>
   mounted(TogetherPanel, { plan: shown, decorations: [letters, stones], ...more })
@@ -54,8 +62,11 @@ it('says what another medium costs in time and margins, and takes it', async () 
 it('names two that clash and what to change, in place of an order', () => {
   const shown = panel({
     ...two,
-    sequence: [],
-    clash: { first: 'a', second: 'b', reason: 'It lets go.', lift: 'Put them side by side.' },
+    together: {
+      ...two.together,
+      sequence: [],
+      clash: { first: 'a', second: 'b', reason: 'It lets go.', lift: 'Put them side by side.' },
+    },
   })
   expect(shown.find('[role=alert]').text()).toMatch(
     /“letters” and “a row of stones”.*It lets go.*side by side/,

@@ -15,7 +15,7 @@ const props = defineProps<{
 defineEmits<{ take: [decoration: string, medium: string] }>()
 
 const described = (id: string) => props.decorations.find((one) => one.id === id)?.description ?? id
-const clash = computed(() => props.plan.clash)
+const clash = computed(() => props.plan.together.clash)
 const medium = (id: string) => capital(currentOption(props.plan, id)?.name ?? '')
 const time = (seconds: number) => {
   const { value, unit } = duration(seconds)
@@ -34,7 +34,7 @@ const time = (seconds: number) => {
       <p>{{ clash.lift }}</p>
     </div>
     <ol v-else class="sequence">
-      <li v-for="placed in plan.sequence" :key="placed.decoration">
+      <li v-for="placed in plan.together.sequence" :key="placed.decoration">
         <p>
           <strong>{{ described(placed.decoration) }}</strong>, {{ medium(placed.decoration) }}.
           <span class="muted">{{ placed.why }}</span>
@@ -48,20 +48,20 @@ const time = (seconds: number) => {
         </p>
       </li>
     </ol>
-    <p v-if="plan.totals && !clash" class="muted">
+    <p v-if="plan.effort.piece && !clash" class="muted">
       {{
         $t('together.totals', {
-          hands: time(plan.totals.handsOn),
-          press: time(plan.totals.underPress),
-          waiting: time(plan.totals.waiting),
-          order: time(plan.order),
+          hands: time(plan.effort.piece.handsOn),
+          press: time(plan.effort.piece.underPress),
+          waiting: time(plan.effort.piece.waiting),
+          order: time(plan.effort.order),
         })
       }}
     </p>
-    <details v-if="plan.alternatives.length && !told" :open="clash !== null">
+    <details v-if="plan.together.alternatives.length && !told" :open="clash !== null">
       <summary>{{ $t('together.alternatives') }}</summary>
       <ul class="others">
-        <li v-for="other in plan.alternatives" :key="other.decoration + other.medium">
+        <li v-for="other in plan.together.alternatives" :key="other.decoration + other.medium">
           <span
             >{{ described(other.decoration) }}: <strong>{{ capital(other.name) }}</strong><template
               v-if="!clash"

@@ -13,6 +13,6 @@ export function currentOption(plan: Plan | null, id?: string): Option | null {
 
 /** Whether there is something to cut or print before the press. */
 export function needsCutting(option: Option | null | undefined): boolean {
-  const face = option?.recipe.cutFace
+  const face = option?.recipe.layUp.cutFace
   return face === 'GLUE_UP' || face === 'PRINT_SIDE' || face === 'FACE_UP'
 }

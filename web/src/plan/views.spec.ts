@@ -113,7 +113,8 @@ describe('the current option', () => {
   })
 
   it('needs cutting or printing, or is already made', () => {
-    const made = { ...option, recipe: { ...option.recipe, cutFace: 'ALREADY_MADE' as const } }
+    const layUp = { ...option.recipe.layUp, cutFace: 'ALREADY_MADE' as const }
+    const made = { ...option, recipe: { ...option.recipe, layUp } }
     expect(needsCutting(option)).toBe(true)
     expect(needsCutting(made)).toBe(false)
     expect(needsCutting(null)).toBe(false)
@@ -127,7 +128,10 @@ describe('two methods side by side', () => {
       medium: 'film-smooth',
       name: 'everyday film',
       press: 'Clam',
-      scores: [{ criterion: 'WEAR' as const, points: 2, why: 'some dozen washes.' }],
+      standing: {
+        ...option.standing,
+        scores: [{ criterion: 'WEAR' as const, points: 2, why: 'some dozen washes.' }],
+      },
     }
     const text = mounted(CompareOptions, { options: [option, other] }, words)
       .text()
@@ -149,7 +153,7 @@ describe('the presses of a recipe', () => {
   })
 
   it('begins with what has to be tried first', () => {
-    const tried = { ...option, testFirst: 'Try it first on a swatch.' }
+    const tried = { ...option, advice: { ...option.advice, testFirst: 'Try it first on a swatch.' } }
     expect(mounted(RecipePresses, { option: tried }, words).get('[role=note]').text()).toContain('swatch')
   })
 })

@@ -7,7 +7,7 @@ import { useUnits } from '@/quantity/units'
 
 /** What one question came to at nine places of the art, seen from above. */
 const props = defineProps<{
-  places: Schemas['PlaceCame'][]
+  places: Schemas['PlaceResult'][]
   question: 'hold' | 'mark' | 'bleed'
 }>()
 const { t } = useI18n()

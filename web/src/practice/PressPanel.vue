@@ -13,7 +13,7 @@ const props = defineProps<{ shift: Practice }>()
 const { t } = useI18n()
 const { temperature } = useUnits()
 const { options } = useVocabulary()
-const { kept, speed, known, watched, pressing, closing, busy, turn, at, shown, ready } = props.shift
+const { kept, speed, known, watched, pressing, closing, busy, phase, at, shown, ready } = props.shift
 
 const toUnit = (celsius: number) => Number(degrees(celsius, temperature.value))
 const dial = ref<number | undefined>(toUnit(kept.value.dial ?? 150))
@@ -30,8 +30,8 @@ function turnOn() {
 
 const says = computed(() => {
   if (closing.value) return t('practice.says.closing')
-  if (turn.value)
-    return t('practice.says.turn', { name: turn.value.name, left: Math.ceil(turn.value.to - at.value) })
+  if (phase.value)
+    return t('practice.says.phase', { name: phase.value.name, left: Math.ceil(phase.value.to - at.value) })
   if (kept.value.dial === null) return t('practice.says.off')
   if (ready.value) return t('practice.says.ready')
   return t((shown.value ?? 0) < kept.value.dial ? 'practice.says.warming' : 'practice.says.cooling')

@@ -61,7 +61,7 @@ describe('a shift at a simulated press', () => {
     expect(practice.watched.value.length).toBeGreaterThan(10)
   })
 
-  it('closes, is watched turn by turn, and tells what came of it at the end', async () => {
+  it('closes, is watched phase by phase, and tells what came of it at the end', async () => {
     const practice = shift()
     practice.set(150)
     await nextTick()
@@ -73,7 +73,7 @@ describe('a shift at a simulated press', () => {
     expect(practice.outcome.value).toBeNull()
     practice.speed.value = 1
     vi.advanceTimersByTime(2_000)
-    expect(practice.turn.value?.name).toBe('Press')
+    expect(practice.phase.value?.name).toBe('Press')
     expect(practice.shown.value).toBeCloseTo(148.5)
     practice.skipToEnd()
     await nextTick()

@@ -83,7 +83,7 @@ export function usePractice(trial: Ref<Trial | null>, where: string) {
   /** Between the lever and the answer. */
   const closing = computed(() => !pressing.value && kept.value.watched < kept.value.moves.length)
   const busy = computed(() => pressing.value || closing.value)
-  const turn = computed(() => (pressing.value && last.value?.turns.find(({ to }) => at.value < to)) || null)
+  const phase = computed(() => (pressing.value && last.value?.phases.find(({ to }) => at.value < to)) || null)
   const shown = computed(() => {
     if (pressing.value) return readTrack(last.value!.track, at.value)
     return data.value ? readTrack(data.value.standing, kept.value.stood) : null
@@ -92,7 +92,7 @@ export function usePractice(trial: Ref<Trial | null>, where: string) {
     () =>
       kept.value.dial !== null && shown.value !== null && isReady(Math.round(shown.value), kept.value.dial),
   )
-  const end = computed(() => last.value?.turns.at(-1)?.to ?? 0)
+  const end = computed(() => last.value?.phases.at(-1)?.to ?? 0)
 
   watch(
     [last, pressing],
@@ -105,7 +105,7 @@ export function usePractice(trial: Ref<Trial | null>, where: string) {
   function see(seconds: number) {
     clock += seconds
     if (shown.value === null) return
-    const moment = { second: clock, shown: shown.value, closed: turn.value?.closed ?? false }
+    const moment = { second: clock, shown: shown.value, closed: phase.value?.closed ?? false }
     watched.value = [...watched.value.slice(1 - MOST_WATCHED), moment]
   }
 
@@ -180,7 +180,7 @@ export function usePractice(trial: Ref<Trial | null>, where: string) {
     pressing,
     closing,
     busy,
-    turn,
+    phase,
     at,
     shown,
     ready,

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { usePlan, useTicket } from '@/plan/useTicket'
-import { night } from '@/theme'
+import { atThePress } from '@/theme'
 import QueryState from '@/shell/QueryState.vue'
 import { openRun, rememberRun } from './openRun'
 import PressRun from './PressRun.vue'
@@ -33,7 +33,7 @@ watch(ticket, (now) => {
 </script>
 
 <template>
-  <a-config-provider :theme="night">
+  <a-config-provider :theme="atThePress">
     <main id="work" class="at-press">
       <QueryState :loading="isPending || !stored" :error="error" @retry="refetch">
         <PressRun

@@ -10,7 +10,7 @@ const ended = (
   sentence,
 })
 
-const place = (verdict: Schemas['Ended']['verdict']): Schemas['PlaceCame'] => ({
+const place = (verdict: Schemas['Ended']['verdict']): Schemas['PlaceResult'] => ({
   ending: {
     hold: ended('HOLD', verdict, 'It held.'),
     mark: ended('MARK', 'SAFE', 'No mark.'),
@@ -38,7 +38,7 @@ export const pressed: Schemas['PressedPiece'] = {
   closedAt: 150,
   lowest: 147,
   track: { seconds: [0, 4, 8], celsius: [150, 147, 149] },
-  turns: [
+  phases: [
     { name: 'Press', closed: true, main: true, from: 0, to: 4 },
     { name: 'Peel', closed: false, main: false, from: 4, to: 8 },
   ],

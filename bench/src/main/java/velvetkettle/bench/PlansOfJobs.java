@@ -5,14 +5,13 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.window.WindowMap;
@@ -32,11 +31,16 @@ import velvetkettle.core.plan.trial.Trials;
  * after seed and count it prints every field of that job instead.
  */
 public final class PlansOfJobs {
-  /** Records that only group fields, by their component's name where they stand. */
-  private static final Set<String> GROUPS = Set.of();
-
-  /** What a field was called before, where it has another name in its group. */
-  private static final Map<String, String> NAMES = Map.of();
+  /** Fields that stand in a named part by now, as they were called before. */
+  private static final List<Map.Entry<Pattern, String>> BEFORE =
+      List.of(
+          before("\\.recipe\\.peel\\.waiting\\b", ".recipe.peelWait"),
+          before("\\.recipe\\.peel\\.when\\b", ".recipe.peel"),
+          before("\\.recipe\\.(setting|layUp|presses|waits)\\.", ".recipe."),
+          before("(\\.options\\[\\d+])\\.(standing|advice)\\.", "$1."),
+          before("^(plan|taken)\\.effort\\.piece\\b", "$1.totals"),
+          before("^(plan|taken)\\.(effort|resting|together)\\.", "$1."),
+          before("^(plan|taken)\\.schema=.*", "$1.schema=5"));
 
   private PlansOfJobs() {}
 
@@ -100,16 +104,24 @@ public final class PlansOfJobs {
   private static List<String> leaves(String path, Object value) {
     List<String> leaves = new ArrayList<>();
     collect(path, value, leaves);
-    Collections.sort(leaves);
-    return leaves;
+    return leaves.stream().map(PlansOfJobs::asBefore).sorted().toList();
+  }
+
+  private static Map.Entry<Pattern, String> before(String now, String then) {
+    return Map.entry(Pattern.compile(now), then);
+  }
+
+  private static String asBefore(String leaf) {
+    for (Map.Entry<Pattern, String> rename : BEFORE) {
+      leaf = rename.getKey().matcher(leaf).replaceFirst(rename.getValue());
+    }
+    return leaf;
   }
 
   private static void collect(String path, @Nullable Object value, List<String> leaves) {
     if (value instanceof Record fields) {
       for (RecordComponent component : fields.getClass().getRecordComponents()) {
-        String name = NAMES.getOrDefault(component.getName(), component.getName());
-        boolean group = GROUPS.contains(fields.getClass().getSimpleName() + "." + name);
-        collect(group ? path : path + "." + name, read(component, fields), leaves);
+        collect(path + "." + component.getName(), read(component, fields), leaves);
       }
     } else if (value instanceof List<?> many) {
       leaves.add(path + ".size=" + many.size());

@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -37,14 +40,15 @@ final class Tops {
     return new Garment(
         "top",
         GarmentKind.TOP,
-        Blend.of(fibre),
-        fabric,
-        new Colour("navy", Depth.DARK, Hue.BLUE),
-        dye,
-        Finish.NONE,
-        Set.of(),
-        IronMark.UNKNOWN,
-        Size.ADULT);
+        Size.ADULT,
+        new ClothSpec(
+            Blend.of(fibre),
+            fabric,
+            new Colour("navy", Depth.DARK, Hue.BLUE),
+            dye,
+            Finish.NONE,
+            IronMark.UNKNOWN),
+        Set.of());
   }
 
   /**
@@ -55,13 +59,10 @@ final class Tops {
         new Artwork(
             "logo",
             ArtKind.LOGO,
-            Millimetres.of(80),
-            Millimetres.of(80),
-            1,
-            Depth.WHITE,
+            new ArtSize(Millimetres.of(80), Millimetres.of(80)),
+            new Tones(1, Depth.WHITE),
             Placement.CHEST,
-            Surface.ANY,
-            null);
+            Surface.ANY);
     double side = kind.pressedByHand() ? 110 : 400;
     return new JobRequest(
         garment,

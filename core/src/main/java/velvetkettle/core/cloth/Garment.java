@@ -2,54 +2,32 @@ package velvetkettle.core.cloth;
 
 import java.util.EnumSet;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
-import velvetkettle.core.quantity.Bounds;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
 import velvetkettle.core.quantity.Millimetres;
 
 /**
- * One garment as it lies on the table. Immutable.
+ * One garment as it lies on the table. Immutable. What is asked of its cloth it answers itself.
  *
  * @param name what the maker calls it, 1 to 80 characters
  * @param obstacles near the place of the work
  * @param layout what was measured of it as it lies flat
- * @param ownWeight as weighed or as its label says, from 0.6 to 3 times what such fabrics weigh;
- *     null where the usual one is taken
  */
 public record Garment(
     String name,
     GarmentKind kind,
-    Blend blend,
-    Fabric fabric,
-    Colour colour,
-    DyeKind dye,
-    Finish finish,
-    Set<Obstacle> obstacles,
-    IronMark iron,
     Size size,
-    @Nullable GramsPerSquareMetre ownWeight,
+    ClothSpec cloth,
+    Set<Obstacle> obstacles,
     Layout layout) {
+  /** As its kind usually lies. */
   public Garment(
-      String name,
-      GarmentKind kind,
-      Blend blend,
-      Fabric fabric,
-      Colour colour,
-      DyeKind dye,
-      Finish finish,
-      Set<Obstacle> obstacles,
-      IronMark iron,
-      Size size) {
-    this(name, kind, blend, fabric, colour, dye, finish, obstacles, iron, size, null, Layout.USUAL);
+      String name, GarmentKind kind, Size size, ClothSpec cloth, Set<Obstacle> obstacles) {
+    this(name, kind, size, cloth, obstacles, Layout.USUAL);
   }
 
   public Garment {
     if (name.isBlank() || name.length() > 80) {
       throw new IllegalArgumentException("a garment's name has 1 to 80 characters");
-    }
-    if (ownWeight != null) {
-      double usual = fabric.weight().count();
-      Bounds.check("weight of " + fabric, ownWeight.count(), 0.6 * usual, 3 * usual, "g/m²");
     }
     // What was kept before garments were laid out has none.
     layout = layout == null ? Layout.USUAL : layout;
@@ -58,45 +36,55 @@ public record Garment(
 
   /** The same cloth, whatever it is called and wherever its obstacles lie: all that heat asks. */
   public Garment asCloth() {
-    return new Garment(
-        "cloth",
-        kind,
-        blend,
-        fabric,
-        colour,
-        dye,
-        finish,
-        obstacles,
-        iron,
-        size,
-        ownWeight,
-        Layout.USUAL);
+    return new Garment("cloth", kind, size, cloth, obstacles, Layout.USUAL);
   }
 
   /** The same of a cloth that weighs more or less. */
   public Garment weighing(GramsPerSquareMetre weight) {
-    return new Garment(
-        name, kind, blend, fabric, colour, dye, finish, obstacles, iron, size, weight, layout);
+    return new Garment(name, kind, size, cloth.weighing(weight), obstacles, layout);
+  }
+
+  public Blend blend() {
+    return cloth.blend();
+  }
+
+  public Fabric fabric() {
+    return cloth.fabric();
+  }
+
+  public Colour colour() {
+    return cloth.colour();
+  }
+
+  public DyeKind dye() {
+    return cloth.dye();
+  }
+
+  public Finish finish() {
+    return cloth.finish();
+  }
+
+  public IronMark iron() {
+    return cloth.iron();
   }
 
   /** Of its cloth, as weighed, else as such fabrics usually are. */
   public GramsPerSquareMetre weight() {
-    return ownWeight == null ? fabric.weight() : ownWeight;
+    return cloth.weight();
   }
 
-  /** As thick as its fabric usually is, in proportion to its weight (engineering estimate). */
   public Millimetres thickness() {
-    return Millimetres.of(fabric.thickness().count() * weight().count() / fabric.weight().count());
+    return cloth.thickness();
+  }
+
+  public boolean stretchesFar() {
+    return cloth.stretchesFar();
   }
 
   /** Dark or medium cloth hides a transparent ink or film. */
   public boolean hidesTransparent() {
-    return colour.depth() == Depth.MEDIUM || colour.depth() == Depth.DARK;
-  }
-
-  /** From a tenth of elastane, or where the knit is made to stretch. */
-  public boolean stretchesFar() {
-    return fabric == Fabric.ELASTANE_KNIT || blend.percent(Fibre.ELASTANE) >= 10;
+    Depth depth = colour().depth();
+    return depth == Depth.MEDIUM || depth == Depth.DARK;
   }
 
   public boolean forChildUnderThree() {

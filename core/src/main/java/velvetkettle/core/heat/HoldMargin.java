@@ -49,7 +49,7 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
 
   /** The material's own sheet comes before anything that was computed. */
   private boolean outsideTheSheet() {
-    return pressing.bySheet() && practice.verdict() == Verdict.NO;
+    return pressing.allowed().bySheet() && practice.verdict() == Verdict.NO;
   }
 
   private Sentence says(String word, double nineOfTen) {

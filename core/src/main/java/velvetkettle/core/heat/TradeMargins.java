@@ -27,8 +27,8 @@ public final class TradeMargins {
   }
 
   private static Margin hold(Pressing pressing) {
-    Celsius coolest = pressing.temperatureRange().low();
-    Seconds shortest = pressing.timeRange().low();
+    Celsius coolest = pressing.allowed().temperature().low();
+    Seconds shortest = pressing.allowed().time().low();
     if (pressing.press().kind() == PressKind.WAND) {
       return Margin.tight(
           Question.HOLD,

@@ -80,8 +80,8 @@ final class Cautions {
   }
 
   private static boolean usesPtfe(Recipe recipe) {
-    return recipe.cover().value() == CoverSheet.PTFE
-        || recipe.after().stream().anyMatch(press -> press.cover() == CoverSheet.PTFE);
+    return recipe.layUp().cover().value() == CoverSheet.PTFE
+        || recipe.presses().after().stream().anyMatch(press -> press.cover() == CoverSheet.PTFE);
   }
 
   static List<Caution> ofStep(Operation operation, Press press) {

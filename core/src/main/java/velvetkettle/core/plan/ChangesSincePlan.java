@@ -105,14 +105,14 @@ public final class ChangesSincePlan {
   }
 
   private void recipe(Recipe old, Recipe fresh) {
-    differs("since.dial", old.dial().value(), fresh.dial().value());
-    differs("since.time", old.time().value(), fresh.time().value());
-    differs("since.pressure", old.pressure().value(), fresh.pressure().value());
-    differs("since.peel", old.peel().value(), fresh.peel().value());
-    differs("since.cover", old.cover().value(), fresh.cover().value());
-    if (old.after().size() != fresh.after().size()
-        || old.before().size() != fresh.before().size()) {
-      say("since.presses", fresh.before().size() + fresh.after().size() + 1);
+    differs("since.dial", old.setting().dial().value(), fresh.setting().dial().value());
+    differs("since.time", old.setting().time().value(), fresh.setting().time().value());
+    differs("since.pressure", old.setting().pressure().value(), fresh.setting().pressure().value());
+    differs("since.peel", old.peel().when().value(), fresh.peel().when().value());
+    differs("since.cover", old.layUp().cover().value(), fresh.layUp().cover().value());
+    if (old.presses().after().size() != fresh.presses().after().size()
+        || old.presses().before().size() != fresh.presses().before().size()) {
+      say("since.presses", fresh.presses().before().size() + fresh.presses().after().size() + 1);
     }
   }
 

@@ -19,6 +19,7 @@ import velvetkettle.core.media.trait.Handwork;
 import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.option.Advice;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.NoHeatWay;
 import velvetkettle.core.plan.option.Option;
@@ -26,6 +27,7 @@ import velvetkettle.core.plan.option.Ranking;
 import velvetkettle.core.plan.option.RuledOut;
 import velvetkettle.core.plan.option.RuledOutException;
 import velvetkettle.core.plan.option.Scores;
+import velvetkettle.core.plan.option.Standing;
 import velvetkettle.core.plan.option.Weighed;
 import velvetkettle.core.plan.order.Operation;
 import velvetkettle.core.plan.recipe.Recipe;
@@ -37,6 +39,7 @@ import velvetkettle.core.plan.rule.Weighing;
 import velvetkettle.core.plan.together.Alternatives;
 import velvetkettle.core.plan.together.Clash;
 import velvetkettle.core.plan.together.Combination;
+import velvetkettle.core.plan.together.JointPlan;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -97,14 +100,10 @@ public final class Planner {
         StepWriter.write(operations, job),
         Cautions.ofJob(job, media, decorations),
         CareCard.of(job.garment(), media, decorations),
-        longest(decorations, true),
-        longest(decorations, false),
-        order(decorations),
-        together.together().told(),
-        clash,
-        Alternatives.of(together),
-        Totals.of(operations),
-        together.placed());
+        new Resting(longest(decorations, true), longest(decorations, false)),
+        new Effort(order(decorations), Totals.of(operations)),
+        new JointPlan(
+            together.together().told(), clash, Alternatives.of(together), together.placed()));
   }
 
   private DecorationPlan weigh(JobRequest job, Decoration decoration) {
@@ -169,14 +168,13 @@ public final class Planner {
         medium.term(),
         settled.recipe(),
         settled.judgement().margins(),
-        List.of(),
-        findings.stream().map(Finding::reason).toList(),
-        medium.handling().preparation(candidate.work()),
+        new Standing(List.of(), Scores.of(candidate), order(candidate, settled.recipe())),
+        new Advice(
+            findings.stream().map(Finding::reason).toList(),
+            medium.handling().preparation(candidate.work()),
+            TestFirst.of(job.garment(), medium, job.experience()).orElse(null)),
         settled.stack(),
-        candidate.tool().name(),
-        TestFirst.of(job.garment(), medium, job.experience()).orElse(null),
-        Scores.of(candidate),
-        order(candidate, settled.recipe()));
+        candidate.tool().name());
   }
 
   /**
@@ -217,7 +215,7 @@ public final class Planner {
     Seconds piece =
         work.perPiece(candidate.decoration().artwork())
             .plus(recipe.underPress())
-            .plus(recipe.drying().value());
+            .plus(recipe.presses().drying().value());
     double all = piece.count() * candidate.job().pieces();
     return work.settingUp().plus(Seconds.of(Math.min(LONGEST_ORDER, all)));
   }
@@ -226,7 +224,7 @@ public final class Planner {
     double all =
         decorations.stream()
             .map(DecorationPlan::current)
-            .mapToDouble(option -> option == null ? 0 : option.order().count())
+            .mapToDouble(option -> option == null ? 0 : option.standing().order().count())
             .sum();
     return Seconds.of(Math.min(LONGEST_ORDER, all));
   }
@@ -238,7 +236,9 @@ public final class Planner {
             o ->
                 o == null
                     ? Seconds.of(0)
-                    : wash ? o.recipe().firstWash().value() : o.recipe().keepBack().value())
+                    : wash
+                        ? o.recipe().waits().firstWash().value()
+                        : o.recipe().waits().keepBack().value())
         .max(Comparator.naturalOrder())
         .orElse(Seconds.of(0));
   }

@@ -82,8 +82,8 @@ public final class SettingSelection {
     }
     MostForgiving.Point point = best(usual.pressing);
     boolean same =
-        point.platen().equals(usual.recipe.platen())
-            && point.time().equals(usual.recipe.time().value());
+        point.platen().equals(usual.recipe.setting().platen())
+            && point.time().equals(usual.recipe.setting().time().value());
     if (same) {
       return usual;
     }
@@ -103,7 +103,7 @@ public final class SettingSelection {
     if (!pressing.press().kind().setInDegrees()) {
       return List.of(pressing.platen());
     }
-    CelsiusRange range = pressing.temperatureRange();
+    CelsiusRange range = pressing.allowed().temperature();
     Kelvin readsHigh = pressing.press().calibration().readsHigh();
     int low = (int) Math.ceil(range.low().plus(readsHigh).degrees());
     int high = (int) Math.floor(range.high().plus(readsHigh).degrees());
@@ -114,7 +114,7 @@ public final class SettingSelection {
 
   /** Whole seconds within the window; what is usual may lie beyond it, through thick cloth. */
   static List<Seconds> times(Pressing pressing) {
-    SecondsRange range = pressing.timeRange();
+    SecondsRange range = pressing.allowed().time();
     double usual = pressing.time().count();
     int low = (int) Math.ceil(Math.min(range.low().count(), usual));
     int high = (int) Math.floor(Math.max(range.high().count(), usual));
@@ -125,7 +125,7 @@ public final class SettingSelection {
 
   private Draft drafted(Candidate candidate, RecipeWriter writer) {
     Recipe recipe = writer.write(heat);
-    Stack stack = stack(candidate, recipe.cover().value());
+    Stack stack = stack(candidate, recipe.layUp().cover().value());
     Draft draft = draft(candidate, writer, recipe, stack);
     boolean throughCloth =
         candidate.medium().pressedFromBack() && !writer.bySheet() && candidate.own().time() == null;
@@ -141,15 +141,18 @@ public final class SettingSelection {
         new Evidence(
             Source.MODEL,
             Sentence.of(
-                "why.forgives-most", usual.recipe.dial().value(), usual.recipe.time().value()));
+                "why.forgives-most",
+                usual.recipe.setting().dial().value(),
+                usual.recipe.setting().time().value()));
     Celsius dial = PlatenWriter.shown(point.platen(), candidate.tool());
     Recipe recipe =
         writer.write(
             heat,
             new PlatenWriter.Settled(
-                point.platen(), new Recommended<>(dial, before.dial().why()).and(List.of(why))),
-            new Recommended<>(point.time(), before.time().why()).and(List.of(why)));
-    Stack stack = stack(candidate, recipe.cover().value());
+                point.platen(),
+                new Recommended<>(dial, before.setting().dial().why()).and(List.of(why))),
+            new Recommended<>(point.time(), before.setting().time().why()).and(List.of(why)));
+    Stack stack = stack(candidate, recipe.layUp().cover().value());
     return draft(candidate, writer, recipe, stack);
   }
 
@@ -164,9 +167,10 @@ public final class SettingSelection {
       return new Settled(draft.recipe, draft.stack, draft.pressing, judgement);
     }
     PeelWait wait = PeelWait.of(draft.recipe, reading);
-    List<Evidence> ofTime = HeatEvidence.of(draft.recipe.time().value(), reading);
+    List<Evidence> ofTime = HeatEvidence.of(draft.recipe.setting().time().value(), reading);
     Recipe heated = draft.recipe.heated(ofTime, wait.time(), wait.why());
-    if (bondsAfterPeel(draft.pressing) && !Objects.equals(wait.time(), draft.recipe.peelWait())) {
+    if (bondsAfterPeel(draft.pressing)
+        && !Objects.equals(wait.time(), draft.recipe.peel().waiting())) {
       // A piece that has waited longer is colder when it is pressed again.
       Draft waited = draft(candidate, writer, heated, draft.stack);
       return new Settled(heated, reading.stack(), waited.pressing, heat.judge(waited.pressing));
@@ -181,7 +185,7 @@ public final class SettingSelection {
   /** A press from the back goes on until the heat is through, where that takes longer. */
   private Recipe throughCloth(Recipe recipe, Pressing pressing) {
     return heat.throughCloth(pressing)
-        .filter(time -> time.compareTo(recipe.time().value()) > 0)
+        .filter(time -> time.compareTo(recipe.setting().time().value()) > 0)
         .map(recipe::longer)
         .orElse(recipe);
   }

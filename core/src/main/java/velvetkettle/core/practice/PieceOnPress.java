@@ -136,14 +136,14 @@ final class PieceOnPress implements PressSimulation.Platens {
   }
 
   private Condition condition(double off) {
-    return new Condition(pressing, worked.recipe().peel().value(), press, off, lags, draw);
+    return new Condition(pressing, worked.recipe().peel().when().value(), press, off, lags, draw);
   }
 
   /** At the middle and at the edges of the art, which lies in the middle of the platen. */
   private double off(int place) {
     Press tool = worked.press();
-    double across = reach(pressing.artwork().width().count(), tool.platenWidth().count());
-    double along = reach(pressing.artwork().height().count(), tool.platenDepth().count());
+    double across = reach(pressing.artwork().size().width().count(), tool.platenWidth().count());
+    double along = reach(pressing.artwork().size().height().count(), tool.platenDepth().count());
     return press.nature().off((place % 3 - 1) * across, (place / 3 - 1) * along);
   }
 

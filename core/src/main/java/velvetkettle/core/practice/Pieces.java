@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -116,14 +119,9 @@ public final class Pieces {
     return new Garment(
         "practice piece",
         kind,
-        blend,
-        fabric,
-        colour,
-        dye,
-        Finish.NONE,
-        Set.of(),
-        IronMark.UNKNOWN,
-        Size.ADULT);
+        Size.ADULT,
+        new ClothSpec(blend, fabric, colour, dye, Finish.NONE, IronMark.UNKNOWN),
+        Set.of());
   }
 
   private static Artwork art(
@@ -131,12 +129,9 @@ public final class Pieces {
     return new Artwork(
         "practice art",
         kind,
-        Millimetres.of(width),
-        Millimetres.of(height),
-        colours,
-        lightest,
+        new ArtSize(Millimetres.of(width), Millimetres.of(height)),
+        new Tones(colours, lightest),
         where,
-        Surface.ANY,
-        null);
+        Surface.ANY);
   }
 }

@@ -85,14 +85,14 @@ final class Worked {
   /** What sheet, trade and heat would set. */
   Practised.BetterSetting better() {
     Recipe recipe = best.recipe();
-    Seconds wait = recipe.peelWait() == null ? AT_ONCE : recipe.peelWait();
+    Seconds wait = recipe.peel().waiting() == null ? AT_ONCE : recipe.peel().waiting();
     return new Practised.BetterSetting(
-        recipe.dial().value(),
+        recipe.setting().dial().value(),
         new Settings(
-            recipe.drying().value(),
-            recipe.cover().value(),
-            recipe.time().value(),
-            recipe.pressure().value(),
+            recipe.presses().drying().value(),
+            recipe.layUp().cover().value(),
+            recipe.setting().time().value(),
+            recipe.setting().pressure().value(),
             Condition.peelTurn(best.pressing()) < 0 ? null : wait));
   }
 

@@ -111,13 +111,14 @@ class BlendTest {
     return new Garment(
         name,
         GarmentKind.TOP,
-        Blend.of(Fibre.COTTON),
-        Fabric.JERSEY,
-        new Colour("white", Depth.WHITE, Hue.NEUTRAL),
-        DyeKind.UNDYED,
-        Finish.NONE,
-        Set.of(),
-        IronMark.UNKNOWN,
-        Size.TODDLER);
+        Size.TODDLER,
+        new ClothSpec(
+            Blend.of(Fibre.COTTON),
+            Fabric.JERSEY,
+            new Colour("white", Depth.WHITE, Hue.NEUTRAL),
+            DyeKind.UNDYED,
+            Finish.NONE,
+            IronMark.UNKNOWN),
+        Set.of());
   }
 }

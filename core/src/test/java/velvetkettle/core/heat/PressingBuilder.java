@@ -5,10 +5,13 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -20,6 +23,8 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.phase.Allowed;
+import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.media.MediaCatalogue;
@@ -150,25 +155,17 @@ final class PressingBuilder {
         new Garment(
             "top",
             GarmentKind.PANEL,
-            blend,
-            fabric,
-            new Colour("some", depth, Hue.BLUE),
-            dye,
-            finish,
-            Set.of(),
-            iron,
-            Size.ADULT);
+            Size.ADULT,
+            new ClothSpec(blend, fabric, new Colour("some", depth, Hue.BLUE), dye, finish, iron),
+            Set.of());
     Artwork art =
         new Artwork(
             "art",
             ArtKind.LOGO,
-            Millimetres.of(100),
-            Millimetres.of(100),
-            1,
-            lightest,
+            new ArtSize(Millimetres.of(100), Millimetres.of(100)),
+            new Tones(1, lightest),
             Placement.CHEST,
-            Surface.ANY,
-            null);
+            Surface.ANY);
     Press press = new Press("press", kind, Millimetres.of(400), Millimetres.of(400), calibration);
     List<WorkPhase> phases =
         List.of(
@@ -177,14 +174,10 @@ final class PressingBuilder {
             closed(stack(), seconds, true),
             new WorkPhase.Open(UNNAMED, true, false, Seconds.of(30)));
     return new Pressing(
-        garment,
+        new Bench(garment, press, Workroom.USUAL),
         art,
         medium,
-        press,
-        Workroom.USUAL,
-        medium.window().temperature(),
-        medium.window().time(),
-        bySheet,
+        new Allowed(medium.window().temperature(), medium.window().time(), bySheet),
         Celsius.of(platen),
         Seconds.of(seconds),
         pressure,

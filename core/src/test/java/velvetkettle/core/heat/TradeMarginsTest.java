@@ -9,10 +9,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -24,6 +27,8 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.phase.Allowed;
+import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
@@ -170,28 +175,24 @@ class TradeMarginsTest {
     return new Garment(
         "top",
         GarmentKind.TOP,
-        blend,
-        Fabric.JERSEY,
-        new Colour("some", depth, Hue.BLUE),
-        dye,
-        Finish.NONE,
-        Set.of(),
-        IronMark.UNKNOWN,
-        Size.ADULT);
+        Size.ADULT,
+        new ClothSpec(
+            blend,
+            Fabric.JERSEY,
+            new Colour("some", depth, Hue.BLUE),
+            dye,
+            Finish.NONE,
+            IronMark.UNKNOWN),
+        Set.of());
   }
 
   private static Garment with(Garment g, Fabric fabric, Finish finish, IronMark iron) {
     return new Garment(
         g.name(),
         g.kind(),
-        g.blend(),
-        fabric,
-        g.colour(),
-        g.dye(),
-        finish,
-        g.obstacles(),
-        iron,
-        g.size());
+        g.size(),
+        new ClothSpec(g.blend(), fabric, g.colour(), g.dye(), finish, iron),
+        g.obstacles());
   }
 
   private static Pressing pressing(
@@ -213,22 +214,15 @@ class TradeMarginsTest {
         new Artwork(
             "art",
             ArtKind.LOGO,
-            Millimetres.of(100),
-            Millimetres.of(100),
-            1,
-            lightest,
+            new ArtSize(Millimetres.of(100), Millimetres.of(100)),
+            new Tones(1, lightest),
             Placement.CHEST,
-            Surface.ANY,
-            null);
+            Surface.ANY);
     return new Pressing(
-        garment,
+        new Bench(garment, press, Workroom.USUAL),
         art,
         medium,
-        press,
-        Workroom.USUAL,
-        medium.window().temperature(),
-        medium.window().time(),
-        false,
+        new Allowed(medium.window().temperature(), medium.window().time(), false),
         Celsius.of(platen),
         Seconds.of(time),
         pressure,

@@ -114,11 +114,11 @@ class WindowMapTest {
     WindowMap map = WindowMap.of(pressing);
     MostForgiving.Point best = best(map, pressing);
     double worth = MostForgiving.worth(map, best);
-    double low = pressing.temperatureRange().low().degrees();
-    double high = pressing.temperatureRange().high().degrees();
+    double low = pressing.allowed().temperature().low().degrees();
+    double high = pressing.allowed().temperature().high().degrees();
     for (double platen = low; platen <= high; platen += 0.25) {
-      for (double second = pressing.timeRange().low().count();
-          second <= pressing.timeRange().high().count();
+      for (double second = pressing.allowed().time().low().count();
+          second <= pressing.allowed().time().high().count();
           second += 0.25) {
         MostForgiving.Point other = new MostForgiving.Point(Celsius.of(platen), Seconds.of(second));
         assertThat(MostForgiving.worth(map, other)).isLessThanOrEqualTo(worth + 1);
@@ -129,13 +129,14 @@ class WindowMapTest {
   private static MostForgiving.Point best(WindowMap map, Pressing pressing) {
     List<Celsius> platens =
         IntStream.rangeClosed(
-                (int) pressing.temperatureRange().low().degrees(),
-                (int) pressing.temperatureRange().high().degrees())
+                (int) pressing.allowed().temperature().low().degrees(),
+                (int) pressing.allowed().temperature().high().degrees())
             .mapToObj(Celsius::of)
             .toList();
     List<Seconds> times =
         IntStream.rangeClosed(
-                (int) pressing.timeRange().low().count(), (int) pressing.timeRange().high().count())
+                (int) pressing.allowed().time().low().count(),
+                (int) pressing.allowed().time().high().count())
             .mapToObj(Seconds::of)
             .toList();
     return MostForgiving.of(

@@ -12,10 +12,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -206,14 +211,15 @@ class MediaTest {
         new Garment(
             "tee",
             GarmentKind.TOP,
-            Blend.of(Fibre.COTTON),
-            Fabric.JERSEY,
-            new Colour("white", Depth.WHITE, Hue.NEUTRAL),
-            DyeKind.UNDYED,
-            Finish.NONE,
-            Set.of(),
-            IronMark.UNKNOWN,
-            Size.ADULT);
+            Size.ADULT,
+            new ClothSpec(
+                Blend.of(Fibre.COTTON),
+                Fabric.JERSEY,
+                new Colour("white", Depth.WHITE, Hue.NEUTRAL),
+                DyeKind.UNDYED,
+                Finish.NONE,
+                IronMark.UNKNOWN),
+            Set.of());
     return new Work(tee, art(surface), Schools.of(kept));
   }
 
@@ -229,17 +235,12 @@ class MediaTest {
         new Artwork(
             art.description(),
             art.kind(),
-            art.width(),
-            art.height(),
-            art.colours(),
-            art.lightest(),
+            new ArtSize(art.size().width(), art.size().height()),
+            new Tones(art.tones().colours(), art.tones().lightest()),
             art.placement(),
             art.surface(),
-            null,
-            false,
-            null,
-            0,
-            Seconds.of(84));
+            new Detail(null, false, Seconds.of(84)),
+            StoneCount.NONE);
     assertThat(medium("film-smooth").handling().work().perPiece(looked)).isEqualTo(Seconds.of(114));
     assertThat(medium("film-smooth").handling().work().perPiece(art)).isEqualTo(Seconds.of(150));
   }
@@ -252,12 +253,9 @@ class MediaTest {
     return new Artwork(
         description,
         ArtKind.LOGO,
-        Millimetres.of(100),
-        Millimetres.of(height),
-        colours,
-        Depth.WHITE,
+        new ArtSize(Millimetres.of(100), Millimetres.of(height)),
+        new Tones(colours, Depth.WHITE),
         Placement.CHEST,
-        surface,
-        null);
+        surface);
   }
 }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -47,15 +48,15 @@ class PlatenOnGarmentTest {
     return new Garment(
         "test garment",
         kind,
-        Blend.of(Fibre.COTTON),
-        Fabric.TWILL,
-        new Colour("navy", Depth.DARK, Hue.BLUE),
-        DyeKind.REACTIVE,
-        Finish.NONE,
-        Set.copyOf(List.of(placed).stream().map(PlacedObstacle::what).toList()),
-        IronMark.UNKNOWN,
         size,
-        null,
+        new ClothSpec(
+            Blend.of(Fibre.COTTON),
+            Fabric.TWILL,
+            new Colour("navy", Depth.DARK, Hue.BLUE),
+            DyeKind.REACTIVE,
+            Finish.NONE,
+            IronMark.UNKNOWN),
+        Set.copyOf(List.of(placed).stream().map(PlacedObstacle::what).toList()),
         new Layout(null, null, List.of(placed)));
   }
 

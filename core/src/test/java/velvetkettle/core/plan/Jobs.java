@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -92,14 +95,9 @@ public final class Jobs {
     return new Garment(
         name,
         kind,
-        blend,
-        fabric,
-        colour,
-        dye,
-        Finish.NONE,
-        Set.of(obstacles),
-        IronMark.UNKNOWN,
-        Size.ADULT);
+        Size.ADULT,
+        new ClothSpec(blend, fabric, colour, dye, Finish.NONE, IronMark.UNKNOWN),
+        Set.of(obstacles));
   }
 
   public static Garment navyRowingTop() {
@@ -179,13 +177,10 @@ public final class Jobs {
     return new Artwork(
         "art",
         kind,
-        Millimetres.of(width),
-        Millimetres.of(height),
-        colours,
-        lightest,
+        new ArtSize(Millimetres.of(width), Millimetres.of(height)),
+        new Tones(colours, lightest),
         placement,
-        Surface.ANY,
-        null);
+        Surface.ANY);
   }
 
   public static Artwork whiteLettering() {

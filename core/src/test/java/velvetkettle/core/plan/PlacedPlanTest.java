@@ -88,7 +88,7 @@ class PlacedPlanTest {
             navy(GarmentKind.SHIRT, Obstacle.SEAM),
             1,
             film("a", 200, 80, new Spot(GarmentFace.BACK, 0, 60), null));
-    assertThat(padded.placed().get(0).placing().way()).isEqualTo(PlatenApproach.PAD);
+    assertThat(padded.together().placed().get(0).placing().way()).isEqualTo(PlatenApproach.PAD);
     assertThat(keys(padded)).contains("place.pad", "place.tune-pressure");
     Option option = padded.decorations().get(0).current();
     List<LayerKind> layers = option.stack().layers().stream().map(l -> l.kind()).toList();
@@ -111,12 +111,12 @@ class PlacedPlanTest {
   @DisplayName("four positions are four presses in the steps and four times the time")
   void fourPositions() {
     Plan plan = plan(navy(GarmentKind.PANEL), 1, film("a", 780, 900, null, null));
-    assertThat(plan.placed().get(0).placing().positions()).hasSize(4);
+    assertThat(plan.together().placed().get(0).placing().positions()).hasSize(4);
     List<Step> presses = plan.steps().stream().filter(s -> s.kind() == StepKind.PRESS).toList();
     assertThat(presses).hasSize(4);
     assertThat(presses.get(3).instruction()).isEqualTo(Sentence.of("do.press-position", 4, 4));
     double one = presses.get(0).timed().count();
-    assertThat(plan.totals().underPress().count()).isGreaterThanOrEqualTo(4 * one);
+    assertThat(plan.effort().piece().underPress().count()).isGreaterThanOrEqualTo(4 * one);
   }
 
   @Test
@@ -125,8 +125,8 @@ class PlacedPlanTest {
     Decoration high = film("high", 60, 40, front(0, 60), null);
     Plan near = plan(navy(GarmentKind.CAPE), 1, high, film("low", 60, 40, front(0, 160), null));
     Plan far = plan(navy(GarmentKind.CAPE), 1, high, film("low", 60, 40, front(0, 700), null));
-    assertThat(near.sequence().get(0).added()).isNotNull();
-    assertThat(far.sequence()).allMatch(thing -> thing.added() == null);
+    assertThat(near.together().sequence().get(0).added()).isNotNull();
+    assertThat(far.together().sequence()).allMatch(thing -> thing.added() == null);
     assertThat(keys(far)).doesNotContain("do.cover-what-lies");
   }
 
@@ -143,7 +143,9 @@ class PlacedPlanTest {
   }
 
   private static List<Sentence> said(Plan plan) {
-    return plan.placed().stream().flatMap(placed -> placed.placing().advice().stream()).toList();
+    return plan.together().placed().stream()
+        .flatMap(placed -> placed.placing().advice().stream())
+        .toList();
   }
 
   @Test
@@ -175,7 +177,7 @@ class PlacedPlanTest {
       assertThat(step.handsOn().count()).isEqualTo(Totals.byHand(step.kind()));
     }
     double hands = plan.steps().stream().mapToDouble(step -> step.handsOn().count()).sum();
-    assertThat(hands).isEqualTo(plan.totals().handsOn().count());
+    assertThat(hands).isEqualTo(plan.effort().piece().handsOn().count());
   }
 
   @Test

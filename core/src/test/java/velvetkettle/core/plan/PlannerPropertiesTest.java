@@ -13,6 +13,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
@@ -66,7 +67,7 @@ class PlannerPropertiesTest {
     for (Option option : options(job)) {
       // A wand's tip touches the stone, not the cloth.
       if (!option.medium().equals("stone-wand")) {
-        assertThat(option.recipe().platen()).isLessThan(limit);
+        assertThat(option.recipe().setting().platen()).isLessThan(limit);
       }
       assertThat(option.margins().all().map(Margin::verdict)).doesNotContain(Verdict.NO);
     }
@@ -94,11 +95,11 @@ class PlannerPropertiesTest {
         boolean inDegrees = job.tool(option.press()).kind().setInDegrees();
         if (inDegrees) {
           // Set in whole degrees.
-          assertThat(option.recipe().platen().degrees())
+          assertThat(option.recipe().setting().platen().degrees())
               .isBetween(range.low().degrees() - 0.5, range.high().degrees() + 0.5);
         }
         SecondsRange times = sheet.time() == null ? medium.window().time() : sheet.time();
-        assertThat(option.recipe().time().value().count())
+        assertThat(option.recipe().setting().time().value().count())
             .isGreaterThanOrEqualTo(Math.floor(times.low().count()));
       }
     }
@@ -125,8 +126,8 @@ class PlannerPropertiesTest {
             .filter(other -> other.medium().equals(option.medium()))
             .forEach(
                 other ->
-                    assertThat(option.recipe().platen())
-                        .isLessThanOrEqualTo(other.recipe().platen()));
+                    assertThat(option.recipe().setting().platen())
+                        .isLessThanOrEqualTo(other.recipe().setting().platen()));
       }
     }
   }
@@ -141,15 +142,16 @@ class PlannerPropertiesTest {
     return new Garment(
         garment.name(),
         garment.kind(),
-        new Blend(shares),
-        garment.fabric(),
-        garment.colour(),
-        garment.dye(),
-        garment.finish(),
-        garment.obstacles(),
-        garment.iron(),
         garment.size(),
-        garment.ownWeight(),
+        new ClothSpec(
+            new Blend(shares),
+            garment.fabric(),
+            garment.colour(),
+            garment.dye(),
+            garment.finish(),
+            garment.iron(),
+            garment.cloth().ownWeight()),
+        garment.obstacles(),
         garment.layout());
   }
 
@@ -172,17 +174,17 @@ class PlannerPropertiesTest {
       Recipe recipe = option.recipe();
       assertThat(
               Stream.of(
-                  recipe.dial(),
-                  recipe.time(),
-                  recipe.pressure(),
-                  recipe.peel(),
-                  recipe.cover(),
-                  recipe.orientation(),
-                  recipe.drying(),
-                  recipe.firstWash(),
-                  recipe.keepBack()))
+                  recipe.setting().dial(),
+                  recipe.setting().time(),
+                  recipe.setting().pressure(),
+                  recipe.peel().when(),
+                  recipe.layUp().cover(),
+                  recipe.layUp().orientation(),
+                  recipe.presses().drying(),
+                  recipe.waits().firstWash(),
+                  recipe.waits().keepBack()))
           .allSatisfy(number -> assertThat(number.why()).isNotEmpty());
-      assertThat(option.reasons()).isNotEmpty();
+      assertThat(option.standing().reasons()).isNotEmpty();
     }
   }
 

@@ -9,11 +9,16 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -86,19 +91,17 @@ public final class RandomJobs {
 
   private Garment garment() {
     Fabric fabric = any(Fabric.values());
-    return new Garment(
-        "garment",
-        any(GarmentKind.values()),
-        blend(),
-        fabric,
-        new Colour("shade", any(Depth.values()), any(Hue.values())),
-        any(DyeKind.values()),
-        any(Finish.values()),
-        obstacles(),
-        any(IronMark.values()),
-        any(Size.values()),
-        random.nextBoolean() ? null : weight(fabric),
-        layout());
+    GarmentKind kind = any(GarmentKind.values());
+    Blend blend = blend();
+    Colour colour = new Colour("shade", any(Depth.values()), any(Hue.values()));
+    DyeKind dye = any(DyeKind.values());
+    Finish finish = any(Finish.values());
+    Set<Obstacle> obstacles = obstacles();
+    IronMark iron = any(IronMark.values());
+    Size size = any(Size.values());
+    GramsPerSquareMetre weight = random.nextBoolean() ? null : weight(fabric);
+    ClothSpec cloth = new ClothSpec(blend, fabric, colour, dye, finish, iron, weight);
+    return new Garment("garment", kind, size, cloth, obstacles, layout());
   }
 
   /** Mostly as usual; sometimes measured, with an obstacle anywhere. */
@@ -150,16 +153,16 @@ public final class RandomJobs {
     return new Artwork(
         "art",
         any(ArtKind.values()),
-        Millimetres.of(5 + random.nextInt(900)),
-        Millimetres.of(5 + random.nextInt(900)),
-        1 + random.nextInt(12),
-        any(Depth.values()),
+        new ArtSize(
+            Millimetres.of(5 + random.nextInt(900)), Millimetres.of(5 + random.nextInt(900))),
+        new Tones(1 + random.nextInt(12), any(Depth.values())),
         any(Placement.values()),
         any(Surface.values()),
-        random.nextBoolean() ? null : Millimetres.of(0.2 + 3 * random.nextDouble()),
-        random.nextInt(5) == 0,
-        random.nextBoolean() ? null : any(StoneSize.values()),
-        random.nextInt(400));
+        new Detail(
+            random.nextBoolean() ? null : Millimetres.of(0.2 + 3 * random.nextDouble()),
+            random.nextInt(5) == 0,
+            null),
+        new StoneCount(random.nextBoolean() ? null : any(StoneSize.values()), random.nextInt(400)));
   }
 
   private @Nullable Material material() {

@@ -13,6 +13,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
@@ -51,10 +52,10 @@ class RecipeTest {
   @Test
   void withoutASheetTheWindowSpeaks() {
     Recipe recipe = film(Jobs.BIG_PRESS, null);
-    assertThat(recipe.platen()).isEqualTo(Celsius.of(155));
-    assertThat(recipe.time().value()).isEqualTo(Seconds.of(12));
-    assertThat(sources(recipe.time())).startsWith(Source.TRADE).contains(Source.MODEL);
-    assertThat(keys(recipe.time())).contains("why.heat.glue-line", "why.heat.bonded");
+    assertThat(recipe.setting().platen()).isEqualTo(Celsius.of(155));
+    assertThat(recipe.setting().time().value()).isEqualTo(Seconds.of(12));
+    assertThat(sources(recipe.setting().time())).startsWith(Source.TRADE).contains(Source.MODEL);
+    assertThat(keys(recipe.setting().time())).contains("why.heat.glue-line", "why.heat.bonded");
   }
 
   @Test
@@ -64,12 +65,12 @@ class RecipeTest {
         film(
             Jobs.BIG_PRESS,
             roll(CelsiusRange.of(165, 171), SecondsRange.of(6, 8), Pressure.FIRM, Peel.HOT));
-    assertThat(recipe.platen()).isEqualTo(Celsius.of(168));
-    assertThat(recipe.time().value()).isEqualTo(Seconds.of(7));
-    assertThat(recipe.pressure().value()).isEqualTo(Pressure.FIRM);
-    assertThat(recipe.peel().value()).isEqualTo(Peel.HOT);
-    assertThat(sources(recipe.dial())).contains(Source.SHEET);
-    assertThat(sources(recipe.peel())).containsExactly(Source.SHEET);
+    assertThat(recipe.setting().platen()).isEqualTo(Celsius.of(168));
+    assertThat(recipe.setting().time().value()).isEqualTo(Seconds.of(7));
+    assertThat(recipe.setting().pressure().value()).isEqualTo(Pressure.FIRM);
+    assertThat(recipe.peel().when().value()).isEqualTo(Peel.HOT);
+    assertThat(sources(recipe.setting().dial())).contains(Source.SHEET);
+    assertThat(sources(recipe.peel().when())).containsExactly(Source.SHEET);
   }
 
   @Test
@@ -86,8 +87,8 @@ class RecipeTest {
   @DisplayName("close to a fibre's limit the recipe steps down as far as the window lets it")
   void stepsDownForTheFibre() {
     Recipe recipe = option(Jobs.woolBlazer(), LOGO, Jobs.BIG_PRESS, null, "film-smooth").recipe();
-    assertThat(recipe.platen()).isEqualTo(Celsius.of(150));
-    assertThat(sources(recipe.dial())).contains(Source.LIMIT);
+    assertThat(recipe.setting().platen()).isEqualTo(Celsius.of(150));
+    assertThat(sources(recipe.setting().dial())).contains(Source.LIMIT);
   }
 
   @Test
@@ -102,7 +103,7 @@ class RecipeTest {
             0,
             10,
             List.of());
-    assertThat(film(Jobs.BIG_PRESS, paper).platen()).isEqualTo(Celsius.of(155));
+    assertThat(film(Jobs.BIG_PRESS, paper).setting().platen()).isEqualTo(Celsius.of(155));
   }
 
   @Test
@@ -111,28 +112,29 @@ class RecipeTest {
     Recipe right = film(plate(Calibration.readsHigh(0)), null);
     Recipe high = film(plate(Calibration.readsHigh(4)), null);
     Recipe low = film(plate(Calibration.readsHigh(-6)), null);
-    assertThat(high.platen()).isEqualTo(right.platen());
-    assertThat(high.dial().value()).isEqualTo(Celsius.of(159));
-    assertThat(low.dial().value()).isEqualTo(Celsius.of(149));
-    assertThat(sources(high.dial())).contains(Source.YOURS);
-    assertThat(keys(film(plate(Calibration.NONE), null).dial())).contains("why.not-measured");
+    assertThat(high.setting().platen()).isEqualTo(right.setting().platen());
+    assertThat(high.setting().dial().value()).isEqualTo(Celsius.of(159));
+    assertThat(low.setting().dial().value()).isEqualTo(Celsius.of(149));
+    assertThat(sources(high.setting().dial())).contains(Source.YOURS);
+    assertThat(keys(film(plate(Calibration.NONE), null).setting().dial()))
+        .contains("why.not-measured");
   }
 
   @Test
   @DisplayName("pressed by hand: as firm as a hand gives, and twice the time")
   void byHand() {
     Recipe recipe = film(Jobs.MINI_PRESS, null);
-    assertThat(recipe.pressure().value()).isEqualTo(Pressure.HAND);
-    assertThat(recipe.time().value()).isEqualTo(Seconds.of(24));
-    assertThat(keys(recipe.time())).contains("why.hand-pressure");
+    assertThat(recipe.setting().pressure().value()).isEqualTo(Pressure.HAND);
+    assertThat(recipe.setting().time().value()).isEqualTo(Seconds.of(24));
+    assertThat(keys(recipe.setting().time())).contains("why.hand-pressure");
   }
 
   /** ISO 3758:2012, from memory: the dots stand for 110, 150 and 200 °C. */
   @Test
   void anIronIsSetInDots() {
     Recipe recipe = film(Jobs.IRON, null);
-    assertThat(recipe.dial().value()).isEqualTo(Celsius.of(150));
-    assertThat(keys(recipe.dial())).contains("why.iron-dots");
+    assertThat(recipe.setting().dial().value()).isEqualTo(Celsius.of(150));
+    assertThat(keys(recipe.setting().dial())).contains("why.iron-dots");
   }
 
   @Test
@@ -140,8 +142,8 @@ class RecipeTest {
   void oneDotGoesCooler() {
     Garment labelled = changed(Jobs.whiteBandTee(), IronMark.ONE_DOT, Set.of());
     Recipe recipe = option(labelled, LOGO, Jobs.BIG_PRESS, null, "film-smooth").recipe();
-    assertThat(recipe.platen().degrees()).isBetween(150.0, 153.0);
-    assertThat(keys(recipe.dial())).contains("why.cooler-for-label");
+    assertThat(recipe.setting().platen().degrees()).isBetween(150.0, 153.0);
+    assertThat(keys(recipe.setting().dial())).contains("why.cooler-for-label");
   }
 
   @Test
@@ -150,9 +152,9 @@ class RecipeTest {
   void layersAboveTheGlueCostTime() {
     Garment plain = changed(Jobs.woolBlazer(), IronMark.UNKNOWN, Set.of());
     Garment pocket = changed(Jobs.woolBlazer(), IronMark.UNKNOWN, Set.of(Obstacle.POCKET));
-    Seconds once = patch(plain).time().value();
-    assertThat(patch(pocket).time().value()).isGreaterThan(once.plus(Seconds.of(5)));
-    assertThat(keys(patch(pocket).time()))
+    Seconds once = patch(plain).setting().time().value();
+    assertThat(patch(pocket).setting().time().value()).isGreaterThan(once.plus(Seconds.of(5)));
+    assertThat(keys(patch(pocket).setting().time()))
         .contains("why.thick-cloth", "why.heat.through-cloth", "why.heat.layer-above");
   }
 
@@ -161,15 +163,15 @@ class RecipeTest {
       "the wait for the peel comes from the glue line on a table; a hot peel waits for nothing")
   void theWaitForThePeel() {
     Recipe warm = film(Jobs.BIG_PRESS, null);
-    assertThat(warm.peelWait()).isBetween(Seconds.of(10), Seconds.of(40));
-    assertThat(keys(warm.peel())).contains("why.heat.peel");
+    assertThat(warm.peel().waiting()).isBetween(Seconds.of(10), Seconds.of(40));
+    assertThat(keys(warm.peel().when())).contains("why.heat.peel");
     Recipe cold =
         option(Jobs.navyRowingTop(), Jobs.whiteLettering(), Jobs.BIG_PRESS, null, "film-block")
             .recipe();
-    assertThat(cold.peelWait()).isGreaterThan(warm.peelWait());
+    assertThat(cold.peel().waiting()).isGreaterThan(warm.peel().waiting());
     Recipe hot = film(Jobs.BIG_PRESS, roll(CelsiusRange.of(150, 160), null, null, Peel.HOT));
-    assertThat(hot.peelWait()).isNull();
-    assertThat(keys(hot.peel())).doesNotContain("why.heat.peel");
+    assertThat(hot.peel().waiting()).isNull();
+    assertThat(keys(hot.peel().when())).doesNotContain("why.heat.peel");
   }
 
   @Test
@@ -200,9 +202,9 @@ class RecipeTest {
     Recipe navy =
         option(Jobs.navyRowingTop(), Jobs.whiteLettering(), Jobs.BIG_PRESS, null, "film-block")
             .recipe();
-    assertThat(safe.firstWash().value()).isEqualTo(Seconds.ofHours(24));
-    assertThat(safe.keepBack().value()).isEqualTo(Seconds.ofHours(24));
-    assertThat(navy.keepBack().value()).isEqualTo(Seconds.ofHours(72));
+    assertThat(safe.waits().firstWash().value()).isEqualTo(Seconds.ofHours(24));
+    assertThat(safe.waits().keepBack().value()).isEqualTo(Seconds.ofHours(24));
+    assertThat(navy.waits().keepBack().value()).isEqualTo(Seconds.ofHours(72));
   }
 
   @Test
@@ -210,7 +212,8 @@ class RecipeTest {
     Plan plan = Jobs.planner().plan(job(Jobs.whiteBandTee(), LOGO, 1, Jobs.MINI_PRESS, null, null));
     long presses = plan.steps().stream().filter(s -> s.kind() == StepKind.PRESS).count();
     assertThat(presses).isEqualTo(3);
-    assertThat(plan.decorations().get(0).options().get(0).recipe().positions()).isEqualTo(3);
+    assertThat(plan.decorations().get(0).options().get(0).recipe().presses().positions())
+        .isEqualTo(3);
   }
 
   @Test
@@ -233,7 +236,7 @@ class RecipeTest {
     assertThat(plan.decorations().get(0).taken()).isTrue();
     assertThat(plan.steps()).extracting(Step::kind).contains(StepKind.FASTEN);
     assertThat(plan.steps()).allSatisfy(step -> assertThat(step.setting()).isNull());
-    assertThat(plan.keepBack()).isEqualTo(Seconds.of(0));
+    assertThat(plan.resting().keepBack()).isEqualTo(Seconds.of(0));
   }
 
   private static Recipe film(Press press, @Nullable Material material) {
@@ -245,7 +248,12 @@ class RecipeTest {
   }
 
   private static double drying(Garment garment, String medium) {
-    return option(garment, LOGO, Jobs.BIG_PRESS, null, medium).recipe().drying().value().count();
+    return option(garment, LOGO, Jobs.BIG_PRESS, null, medium)
+        .recipe()
+        .presses()
+        .drying()
+        .value()
+        .count();
   }
 
   private static Option option(
@@ -279,14 +287,9 @@ class RecipeTest {
     return new Garment(
         g.name(),
         g.kind(),
-        g.blend(),
-        g.fabric(),
-        g.colour(),
-        g.dye(),
-        Finish.NONE,
-        obstacles,
-        iron,
-        g.size());
+        g.size(),
+        new ClothSpec(g.blend(), g.fabric(), g.colour(), g.dye(), Finish.NONE, iron),
+        obstacles);
   }
 
   private static List<Source> sources(Recommended<?> number) {

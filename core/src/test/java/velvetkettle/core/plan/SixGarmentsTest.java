@@ -44,9 +44,9 @@ class SixGarmentsTest {
     Option first = weighed.options().get(0);
 
     assertThat(first.medium()).isEqualTo("film-block");
-    assertThat(first.recipe().platen().degrees()).isBetween(130.0, 139.0);
-    assertThat(first.recipe().peel().value()).isEqualTo(Peel.COLD);
-    assertThat(plan.keepBack()).isEqualTo(Seconds.ofHours(72));
+    assertThat(first.recipe().setting().platen().degrees()).isBetween(130.0, 139.0);
+    assertThat(first.recipe().peel().when().value()).isEqualTo(Peel.COLD);
+    assertThat(plan.resting().keepBack()).isEqualTo(Seconds.ofHours(72));
     assertThat(ruledOut(weighed, "film-smooth").question()).isEqualTo(Question.BLEED);
     assertThat(ruledOut(weighed, "film-smooth").lift().key()).isEqualTo("bleed.migrates.lift");
     assertThat(ruledOut(weighed, "sub-direct").reason().key())
@@ -61,9 +61,9 @@ class SixGarmentsTest {
     Option first = weighed.options().get(0);
 
     assertThat(first.medium()).isEqualTo("paper-light");
-    assertThat(first.recipe().orientation().value()).isEqualTo(Orientation.MIRRORED);
-    assertThat(first.recipe().peel().value()).isEqualTo(Peel.COLD);
-    assertThat(first.preparation()).extracting("key").contains("prepare.paper.no-bleed");
+    assertThat(first.recipe().layUp().orientation().value()).isEqualTo(Orientation.MIRRORED);
+    assertThat(first.recipe().peel().when().value()).isEqualTo(Peel.COLD);
+    assertThat(first.advice().preparation()).extracting("key").contains("prepare.paper.no-bleed");
     assertThat(ruledOut(weighed, "sub-direct").lift().key())
         .isEqualTo("rule.sublimation-needs-polyester.lift-primer");
   }
@@ -82,9 +82,9 @@ class SixGarmentsTest {
     Option first = plan.decorations().get(0).options().get(0);
 
     assertThat(first.medium()).isEqualTo("sub-direct");
-    assertThat(first.recipe().platen().degrees()).isBetween(190.0, 205.0);
-    assertThat(first.recipe().orientation().value()).isEqualTo(Orientation.MIRRORED);
-    assertThat(first.recipe().cover().value()).isEqualTo(CoverSheet.KRAFT);
+    assertThat(first.recipe().setting().platen().degrees()).isBetween(190.0, 205.0);
+    assertThat(first.recipe().layUp().orientation().value()).isEqualTo(Orientation.MIRRORED);
+    assertThat(first.recipe().layUp().cover().value()).isEqualTo(CoverSheet.KRAFT);
     assertThat(kinds(plan))
         .containsSubsequence(
             StepKind.HANDLE, StepKind.PRE_PRESS, StepKind.COOL, StepKind.PLACE, StepKind.PRESS);
@@ -116,7 +116,8 @@ class SixGarmentsTest {
     assertThat(first.margins().bleed().verdict()).isEqualTo(Verdict.SAFE);
     assertThat(plan.steps())
         .anyMatch(step -> step.instruction().equals(Sentence.of("place.hang-off", Obstacle.ZIP)));
-    assertThat(first.recipe().drying().value()).isGreaterThan(onTee.recipe().drying().value());
+    assertThat(first.recipe().presses().drying().value())
+        .isGreaterThan(onTee.recipe().presses().drying().value());
   }
 
   @Test
@@ -127,10 +128,10 @@ class SixGarmentsTest {
     Option first = plan.decorations().get(0).options().get(0);
 
     assertThat(first.medium()).isEqualTo("patch-web");
-    assertThat(first.recipe().side()).isEqualTo(Side.BACK);
+    assertThat(first.recipe().layUp().side()).isEqualTo(Side.BACK);
     assertThat(first.recipe().stitch()).isEqualTo(Stitch.NEVER);
     // Wool yellows from about 165 °C in a short press (published handbooks, from memory).
-    assertThat(first.recipe().platen().degrees()).isLessThanOrEqualTo(150);
+    assertThat(first.recipe().setting().platen().degrees()).isLessThanOrEqualTo(150);
     assertThat(first.margins().mark().verdict()).isEqualTo(Verdict.SAFE);
     assertThat(first.stack().layers())
         .extracting(layer -> layer.kind())

@@ -17,10 +17,15 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -129,14 +134,15 @@ final class TradeRow {
     return new Garment(
         "piece",
         GarmentKind.valueOf(one("kind", "TOP")),
-        blend,
-        Fabric.valueOf(one("fabric", "JERSEY")),
-        new Colour("shade", Depth.valueOf(one("depth", "WHITE")), Hue.NEUTRAL),
-        DyeKind.valueOf(one("dye", "UNDYED")),
-        Finish.valueOf(one("finish", "NONE")),
-        listed("obstacles").map(Obstacle::valueOf).collect(Collectors.toSet()),
-        IronMark.valueOf(one("iron", "UNKNOWN")),
-        Size.valueOf(one("size", "ADULT")));
+        Size.valueOf(one("size", "ADULT")),
+        new ClothSpec(
+            blend,
+            Fabric.valueOf(one("fabric", "JERSEY")),
+            new Colour("shade", Depth.valueOf(one("depth", "WHITE")), Hue.NEUTRAL),
+            DyeKind.valueOf(one("dye", "UNDYED")),
+            Finish.valueOf(one("finish", "NONE")),
+            IronMark.valueOf(one("iron", "UNKNOWN"))),
+        listed("obstacles").map(Obstacle::valueOf).collect(Collectors.toSet()));
   }
 
   private Artwork artwork() {
@@ -145,16 +151,19 @@ final class TradeRow {
     return new Artwork(
         "art",
         ArtKind.valueOf(one("art", "LOGO")),
-        Millimetres.of(Double.parseDouble(one("width", "100"))),
-        Millimetres.of(Double.parseDouble(one("height", "100"))),
-        Integer.parseInt(one("colours", "1")),
-        Depth.valueOf(one("lightest", "DARK")),
+        new ArtSize(
+            Millimetres.of(Double.parseDouble(one("width", "100"))),
+            Millimetres.of(Double.parseDouble(one("height", "100")))),
+        new Tones(Integer.parseInt(one("colours", "1")), Depth.valueOf(one("lightest", "DARK"))),
         Placement.valueOf(one("placement", "CHEST")),
         Surface.valueOf(one("surface", "ANY")),
-        stroke.isEmpty() ? null : Millimetres.of(Double.parseDouble(stroke)),
-        Boolean.parseBoolean(one("layered", "false")),
-        stone.isEmpty() ? null : StoneSize.valueOf(stone),
-        Integer.parseInt(one("stones", "0")));
+        new Detail(
+            stroke.isEmpty() ? null : Millimetres.of(Double.parseDouble(stroke)),
+            Boolean.parseBoolean(one("layered", "false")),
+            null),
+        new StoneCount(
+            stone.isEmpty() ? null : StoneSize.valueOf(stone),
+            Integer.parseInt(one("stones", "0"))));
   }
 
   private static Press press(PressKind kind) {

@@ -98,29 +98,36 @@ class TradeRowsTest {
       case "none" -> assertThat(weighed.options()).isEmpty();
       case "no" -> assertThat(veto(weighed, parts[0])).contains(parts[1]);
       case "caution" ->
-          assertThat(option(weighed, parts[0]).cautions())
+          assertThat(option(weighed, parts[0]).advice().cautions())
               .extracting("key")
               .contains("rule." + parts[1]);
-      case "platen" -> between(option(weighed, parts[0]).recipe().platen().degrees(), parts[1]);
-      case "time" -> between(option(weighed, parts[0]).recipe().time().value().count(), parts[1]);
+      case "platen" ->
+          between(option(weighed, parts[0]).recipe().setting().platen().degrees(), parts[1]);
+      case "time" ->
+          between(option(weighed, parts[0]).recipe().setting().time().value().count(), parts[1]);
       case "drying" ->
-          between(option(weighed, parts[0]).recipe().drying().value().count(), parts[1]);
+          between(option(weighed, parts[0]).recipe().presses().drying().value().count(), parts[1]);
       case "keep" ->
-          between(option(weighed, parts[0]).recipe().keepBack().value().count() / 3600, parts[1]);
+          between(
+              option(weighed, parts[0]).recipe().waits().keepBack().value().count() / 3600,
+              parts[1]);
       case "peel" ->
-          assertThat(option(weighed, parts[0]).recipe().peel().value()).hasToString(parts[1]);
+          assertThat(option(weighed, parts[0]).recipe().peel().when().value())
+              .hasToString(parts[1]);
       case "cover" ->
-          assertThat(option(weighed, parts[0]).recipe().cover().value()).hasToString(parts[1]);
+          assertThat(option(weighed, parts[0]).recipe().layUp().cover().value())
+              .hasToString(parts[1]);
       case "second" ->
-          assertThat(option(weighed, parts[0]).recipe().after().get(0).cover())
+          assertThat(option(weighed, parts[0]).recipe().presses().after().get(0).cover())
               .hasToString(parts[1]);
       case "mirror" ->
-          assertThat(option(weighed, parts[0]).recipe().orientation().value())
+          assertThat(option(weighed, parts[0]).recipe().layUp().orientation().value())
               .hasToString(parts[1]);
       case "by" -> assertThat(option(weighed, parts[0]).press()).isEqualTo(parts[1]);
       case "word" -> word(option(weighed, parts[0]), parts[1]);
       case "because" ->
-          assertThat(String.valueOf(option(weighed, parts[0]).testFirst())).contains(parts[1]);
+          assertThat(String.valueOf(option(weighed, parts[0]).advice().testFirst()))
+              .contains(parts[1]);
       case "says" -> says(row, planner, parts[0], parts[1]);
       case "caution-job" ->
           assertThat(planner.plan(row.job(parts[0])).cautions())
@@ -174,8 +181,8 @@ class TradeRowsTest {
     Option option = option(plan.decorations().get(0), medium);
     List<String> said = new ArrayList<>();
     plan.steps().forEach(step -> said.add(step.instruction().key()));
-    option.recipe().tool().forEach(line -> said.add(line.key()));
-    option.preparation().forEach(line -> said.add(line.key()));
+    option.recipe().presses().tool().forEach(line -> said.add(line.key()));
+    option.advice().preparation().forEach(line -> said.add(line.key()));
     assertThat(said).contains(sentence);
   }
 }

@@ -137,7 +137,7 @@ class PracticeTest {
     Reading came =
         new Condition(
                 pressing,
-                worked.recipe().peel().value(),
+                worked.recipe().peel().when().value(),
                 press,
                 0,
                 List.of(),

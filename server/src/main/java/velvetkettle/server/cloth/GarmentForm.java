@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -69,15 +70,10 @@ public record GarmentForm(
     return new Garment(
         name,
         kind,
-        blend,
-        fabric,
-        new Colour(colour, depth, hue),
-        dye,
-        finish,
-        obstacles,
-        iron,
         size,
-        ownWeight(),
+        new ClothSpec(
+            blend, fabric, new Colour(colour, depth, hue), dye, finish, iron, ownWeight()),
+        obstacles,
         layout == null ? Layout.USUAL : layout.layout());
   }
 

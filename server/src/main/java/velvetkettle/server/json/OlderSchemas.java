@@ -16,6 +16,8 @@ import java.io.UncheckedIOException;
  *   <li>Up to schema 2 a job knew one press and nothing of the rest of the shop.
  *   <li>Up to schema 3 a plan did not say what its decorations do to each other.
  *   <li>Up to schema 4 a plan did not say where things lie.
+ *   <li>Up to schema 5 plans, options, recipes, garments and art had no named parts: all their
+ *       fields lay side by side.
  * </ul>
  */
 final class OlderSchemas {
@@ -39,7 +41,54 @@ final class OlderSchemas {
     if (plan.path("schema").asInt() < 5) {
       object(plan).putArray("placed");
     }
+    if (plan.path("schema").asInt() < 6) {
+      parts(object(plan));
+    }
     return plan;
+  }
+
+  private static void parts(ObjectNode plan) {
+    for (JsonNode decoration : plan.path("decorations")) {
+      for (JsonNode each : decoration.path("options")) {
+        ObjectNode option = object(each);
+        recipeParts(object(option.path("recipe")));
+        part(option, "standing", "reasons", "scores", "order");
+        part(option, "advice", "cautions", "preparation", "testFirst");
+      }
+    }
+    rename(plan, "totals", "piece");
+    part(plan, "resting", "firstWash", "keepBack");
+    part(plan, "effort", "order", "piece");
+    part(plan, "together", "sequence", "clash", "alternatives", "placed");
+  }
+
+  private static void recipeParts(ObjectNode recipe) {
+    rename(recipe, "peel", "when");
+    rename(recipe, "peelWait", "waiting");
+    part(recipe, "peel", "when", "waiting");
+    part(recipe, "setting", "dial", "platen", "time", "pressure");
+    part(recipe, "layUp", "cover", "side", "orientation", "cutFace", "glueSide");
+    part(recipe, "presses", "drying", "coolBeforePlacing", "before", "after", "positions", "tool");
+    part(recipe, "waits", "firstWash", "keepBack");
+  }
+
+  /** Moves fields into a part of their own. */
+  private static void part(ObjectNode node, String name, String... fields) {
+    ObjectNode part = NODES.objectNode();
+    for (String field : fields) {
+      JsonNode value = node.remove(field);
+      if (value != null) {
+        part.set(field, value);
+      }
+    }
+    node.set(name, part);
+  }
+
+  private static void rename(ObjectNode node, String then, String now) {
+    JsonNode value = node.remove(then);
+    if (value != null) {
+      node.set(now, value);
+    }
   }
 
   private static void recipe(ObjectNode recipe) {
@@ -68,7 +117,32 @@ final class OlderSchemas {
       shop.set("schools", NODES.objectNode().set("kept", NODES.arrayNode()));
       object(request.path("press")).putArray("tips");
     }
+    if (request.path("garment").path("cloth").isMissingNode()) {
+      part(
+          object(request.path("garment")),
+          "cloth",
+          "blend",
+          "fabric",
+          "colour",
+          "dye",
+          "finish",
+          "iron",
+          "ownWeight");
+      for (JsonNode decoration : request.path("decorations")) {
+        artParts(object(decoration.path("artwork")));
+      }
+    }
     return request;
+  }
+
+  private static void artParts(ObjectNode art) {
+    part(art, "size", "width", "height");
+    part(art, "tones", "colours", "lightest");
+    part(art, "detail", "thinnestStroke", "layered", "weeding");
+    ObjectNode stones = NODES.objectNode();
+    stones.set("size", art.remove("stoneSize"));
+    stones.set("count", art.remove("stones"));
+    art.set("stones", stones);
   }
 
   /** Throws what {@link StoredJson#read} throws where something else stands in its place. */

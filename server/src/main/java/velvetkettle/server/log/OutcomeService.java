@@ -122,7 +122,7 @@ public class OutcomeService {
         json.write(outcome),
         json.write(also),
         now,
-        now.plusSeconds((long) plan.keepBack().count()));
+        now.plusSeconds((long) plan.resting().keepBack().count()));
   }
 
   /** Of the thing that the faults were seen on; of the first where nobody said. */

@@ -9,9 +9,13 @@ import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
@@ -76,16 +80,14 @@ public record DecorationForm(
     return new Artwork(
         description,
         kind,
-        Millimetres.of(width),
-        Millimetres.of(height),
-        colours,
-        lightest,
+        new ArtSize(Millimetres.of(width), Millimetres.of(height)),
+        new Tones(colours, lightest),
         placement,
         surface,
-        thinnestStroke == null ? null : Millimetres.of(thinnestStroke),
-        layered,
-        stoneSize,
-        stones,
-        weeding == null ? null : Seconds.of(weeding));
+        new Detail(
+            thinnestStroke == null ? null : Millimetres.of(thinnestStroke),
+            layered,
+            weeding == null ? null : Seconds.of(weeding)),
+        new StoneCount(stoneSize, stones));
   }
 }

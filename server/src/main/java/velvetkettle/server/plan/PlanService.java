@@ -164,7 +164,7 @@ public class PlanService {
   }
 
   private static void refuseClash(Plan plan) {
-    Clash clash = plan.clash();
+    Clash clash = plan.together().clash();
     if (clash != null) {
       throw new RefusedException(
           "decorations", Sentence.of("plan.clash", clash.reason(), clash.lift()));

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -79,14 +80,15 @@ public record MeasuringForm(
       return new Garment(
           "cloth",
           GarmentKind.PANEL,
-          Blend.of(fibre),
-          fabric,
-          new Colour("undyed", Depth.WHITE, Hue.NEUTRAL),
-          DyeKind.UNDYED,
-          Finish.NONE,
-          Set.of(),
-          IronMark.UNKNOWN,
-          velvetkettle.core.cloth.Size.ADULT);
+          velvetkettle.core.cloth.Size.ADULT,
+          new ClothSpec(
+              Blend.of(fibre),
+              fabric,
+              new Colour("undyed", Depth.WHITE, Hue.NEUTRAL),
+              DyeKind.UNDYED,
+              Finish.NONE,
+              IronMark.UNKNOWN),
+          Set.of());
     }
   }
 

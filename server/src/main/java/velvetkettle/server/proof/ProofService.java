@@ -117,7 +117,7 @@ public class ProofService {
   }
 
   private static Placing placing(Plan plan, DecorationForm art) {
-    return plan.placed().stream()
+    return plan.together().placed().stream()
         .filter(placed -> placed.decoration().equals(art.id()))
         .map(PlacedDecoration::placing)
         .findFirst()

@@ -92,7 +92,7 @@ class TicketFileApiTest extends ServerTest {
     assertThat(ticket.path("title").asText()).isEqualTo("Crew tees, one word");
     JsonNode plan = json(get("/api/plans/" + ticket.path("planId").asText()));
     assertThat(plan.at("/plan/schema").asInt()).isEqualTo(4);
-    assertThat(plan.at("/plan/sequence")).hasSize(3);
+    assertThat(plan.at("/plan/together/sequence")).hasSize(3);
     get("/api/tickets/" + id + "/since").andExpect(status().isOk());
   }
 

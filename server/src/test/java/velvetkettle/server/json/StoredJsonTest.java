@@ -2,12 +2,14 @@ package velvetkettle.server.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.plan.Plan;
@@ -67,11 +69,12 @@ class StoredJsonTest {
   void olderSecondPress() throws IOException {
     Plan plan = json.read(golden("plan-schema-2.json"), Plan.class);
     Recipe recipe = plan.decorations().get(0).options().get(0).recipe();
-    assertThat(recipe.before()).isEmpty();
-    assertThat(recipe.after()).hasSize(1);
-    assertThat(recipe.after().get(0).kind()).isEqualTo(ExtraPress.Kind.SECOND);
-    assertThat(recipe.after().get(0).setting().time().count()).isEqualTo(5);
-    assertThat(recipe.after().get(0).setting().dial()).isEqualTo(recipe.dial().value());
+    assertThat(recipe.presses().before()).isEmpty();
+    assertThat(recipe.presses().after()).hasSize(1);
+    assertThat(recipe.presses().after().get(0).kind()).isEqualTo(ExtraPress.Kind.SECOND);
+    assertThat(recipe.presses().after().get(0).setting().time().count()).isEqualTo(5);
+    assertThat(recipe.presses().after().get(0).setting().dial())
+        .isEqualTo(recipe.setting().dial().value());
   }
 
   @Test
@@ -80,11 +83,11 @@ class StoredJsonTest {
     JobRequest request = json.read(golden("request-schema-3.json"), JobRequest.class);
     assertThat(plan.schema()).isEqualTo(3);
     Option option = plan.decorations().get(0).options().get(0);
-    assertThat(option.scores()).hasSizeGreaterThan(5);
-    assertThat(option.recipe().tool()).isNotEmpty();
-    assertThat(plan.sequence()).isEmpty();
-    assertThat(plan.clash()).isNull();
-    assertThat(plan.totals()).isNull();
+    assertThat(option.standing().scores()).hasSizeGreaterThan(5);
+    assertThat(option.recipe().presses().tool()).isNotEmpty();
+    assertThat(plan.together().sequence()).isEmpty();
+    assertThat(plan.together().clash()).isNull();
+    assertThat(plan.effort().piece()).isNull();
     assertThat(request.decorations().get(0).over()).isNull();
     assertThat(request.shop().drawer()).hasSizeGreaterThan(1);
   }
@@ -94,11 +97,11 @@ class StoredJsonTest {
     Plan plan = json.read(golden("plan-schema-4.json"), Plan.class);
     JobRequest request = json.read(golden("request-schema-4.json"), JobRequest.class);
     assertThat(plan.schema()).isEqualTo(4);
-    assertThat(plan.sequence()).hasSize(3);
-    assertThat(plan.sequence().get(0).added()).isNotNull();
-    assertThat(plan.alternatives()).isNotEmpty();
-    assertThat(plan.totals()).isNotNull();
-    assertThat(plan.placed()).isEmpty();
+    assertThat(plan.together().sequence()).hasSize(3);
+    assertThat(plan.together().sequence().get(0).added()).isNotNull();
+    assertThat(plan.together().alternatives()).isNotEmpty();
+    assertThat(plan.effort().piece()).isNotNull();
+    assertThat(plan.together().placed()).isEmpty();
     assertThat(request.decorations()).hasSize(3);
   }
 
@@ -107,10 +110,53 @@ class StoredJsonTest {
     Plan plan = json.read(golden("plan-schema-5.json"), Plan.class);
     JobRequest request = json.read(golden("request-schema-5.json"), JobRequest.class);
     assertThat(plan.schema()).isEqualTo(5);
-    assertThat(plan.placed()).hasSize(3);
-    assertThat(plan.placed().get(0).placing().positions()).hasSize(1);
+    assertThat(plan.together().placed()).hasSize(3);
+    assertThat(plan.together().placed().get(0).placing().positions()).hasSize(1);
     assertThat(plan.steps()).anyMatch(step -> step.meanwhile() != null);
     assertThat(request.garment().layout().placed()).isEmpty();
+  }
+
+  @Test
+  @DisplayName("of schema 6: what is kept of an older one in named parts is the same plan")
+  void schemaSixStillOpens() throws IOException {
+    Plan plan = json.read(golden("plan-schema-6.json"), Plan.class);
+    JobRequest request = json.read(golden("request-schema-6.json"), JobRequest.class);
+    assertThat(plan.schema()).isEqualTo(6);
+    assertThat(plan.together().placed()).hasSize(3);
+    assertThat(plan.decorations().get(0).options().get(0).recipe().peel().when()).isNotNull();
+    assertThat(request).isEqualTo(json.read(golden("request-schema-5.json"), JobRequest.class));
+  }
+
+  @Test
+  @DisplayName("the fields of an older plan come into their parts with what they said")
+  void olderFieldsInParts() throws IOException {
+    Json older = golden("plan-schema-5.json");
+    JsonNode flat = json.tree(older).at("/decorations/0/options/0");
+    Plan read = json.read(older, Plan.class);
+    Option option = read.decorations().get(0).options().get(0);
+    assertThat(option.recipe().setting().dial().value().degrees())
+        .isEqualTo(flat.at("/recipe/dial/value").asDouble());
+    assertThat(option.recipe().layUp().cover().value().name())
+        .isEqualTo(flat.at("/recipe/cover/value").asText());
+    assertThat(option.recipe().peel().when().value().name())
+        .isEqualTo(flat.at("/recipe/peel/value").asText());
+    assertThat(option.recipe().presses().drying().value().count())
+        .isEqualTo(flat.at("/recipe/drying/value").asDouble());
+    assertThat(option.recipe().waits().keepBack().value().count())
+        .isEqualTo(flat.at("/recipe/keepBack/value").asDouble());
+    assertThat(option.standing().order().count()).isEqualTo(flat.path("order").asDouble());
+    assertThat(option.standing().reasons()).hasSize(flat.path("reasons").size());
+    assertThat(option.advice().preparation()).hasSize(flat.path("preparation").size());
+    assertThat(read.resting().keepBack().count())
+        .isEqualTo(json.tree(older).path("keepBack").asDouble());
+    assertThat(read.effort().order().count()).isEqualTo(json.tree(older).path("order").asDouble());
+    assertThat(read.effort().piece()).isNotNull();
+    Artwork art =
+        json.read(golden("request-schema-5.json"), JobRequest.class).decorations().get(0).artwork();
+    JsonNode flatArt = json.tree(golden("request-schema-5.json")).at("/decorations/0/artwork");
+    assertThat(art.size().width().count()).isEqualTo(flatArt.path("width").asDouble());
+    assertThat(art.tones().colours()).isEqualTo(flatArt.path("colours").asInt());
+    assertThat(art.stones().count()).isEqualTo(flatArt.path("stones").asInt());
   }
 
   @Test

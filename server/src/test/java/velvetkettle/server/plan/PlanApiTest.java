@@ -45,8 +45,10 @@ class PlanApiTest extends ServerTest {
             .getContentAsString();
     assertThat(metric).contains("130 °C").doesNotContain("°F");
     assertThat(imperial).contains("266 °F").doesNotContain("°C");
-    assertThat(JSON.readTree(imperial).at("/decorations/0/options/0/recipe/platen").asDouble())
-        .isEqualTo(JSON.readTree(metric).at("/decorations/0/options/0/recipe/platen").asDouble());
+    assertThat(
+            JSON.readTree(imperial).at("/decorations/0/options/0/recipe/setting/platen").asDouble())
+        .isEqualTo(
+            JSON.readTree(metric).at("/decorations/0/options/0/recipe/setting/platen").asDouble());
   }
 
   @Test
@@ -89,9 +91,10 @@ class PlanApiTest extends ServerTest {
     form.put("garment", garment);
     form.put("decorations", List.of(below, above));
     JsonNode preview = json(post("/api/plans/preview", form).andExpect(status().isOk()));
-    assertThat(preview.at("/clash/first").asText()).isEqualTo("a");
-    assertThat(preview.at("/clash/reason").asText()).contains("“raised letters”", "“a thin line”");
-    assertThat(preview.path("sequence")).isEmpty();
+    assertThat(preview.at("/together/clash/first").asText()).isEqualTo("a");
+    assertThat(preview.at("/together/clash/reason").asText())
+        .contains("“raised letters”", "“a thin line”");
+    assertThat(preview.at("/together/sequence")).isEmpty();
     String ticket = UUID.randomUUID().toString();
     put("/api/tickets/" + ticket, form).andExpect(status().isOk());
     put("/api/tickets/" + ticket + "/plans/" + UUID.randomUUID(), "")
@@ -153,7 +156,7 @@ class PlanApiTest extends ServerTest {
   }
 
   private static double dial(JsonNode plan) {
-    return plan.at("/plan/decorations/0/options/0/recipe/dial/value").asDouble();
+    return plan.at("/plan/decorations/0/options/0/recipe/setting/dial/value").asDouble();
   }
 
   private String keptTicket(String medium) throws Exception {

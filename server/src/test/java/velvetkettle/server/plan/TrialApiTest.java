@@ -74,9 +74,9 @@ class TrialApiTest extends ServerTest {
     get("/api/tickets/" + id).andExpect(jsonPath("$.decorations[0].own.dial").value(133));
     JsonNode plan = json(put("/api/tickets/" + id + "/plans/" + UUID.randomUUID(), ""));
     JsonNode recipe = plan.at("/plan/decorations/0/options/0/recipe");
-    assertThat(recipe.at("/dial/value").asDouble()).isEqualTo(133);
-    assertThat(recipe.at("/time/value").asDouble()).isEqualTo(15);
-    assertThat(recipe.at("/dial/why/0/source").asText()).isEqualTo("YOURS");
+    assertThat(recipe.at("/setting/dial/value").asDouble()).isEqualTo(133);
+    assertThat(recipe.at("/setting/time/value").asDouble()).isEqualTo(15);
+    assertThat(recipe.at("/setting/dial/why/0/source").asText()).isEqualTo("YOURS");
   }
 
   @Test

@@ -63,7 +63,8 @@ class MeasureApiTest extends ServerTest {
     JsonNode plan =
         json(post("/api/plans/preview", TicketForms.navyRowingTop(id)).andExpect(status().isOk()));
     JsonNode recipe = plan.at("/decorations/0/options/0/recipe");
-    assertThat(recipe.at("/dial/value").asDouble() - recipe.at("/platen").asDouble())
+    assertThat(
+            recipe.at("/setting/dial/value").asDouble() - recipe.at("/setting/platen").asDouble())
         .isCloseTo(8, within(1.0));
   }
 

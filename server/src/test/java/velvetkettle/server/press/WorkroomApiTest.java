@@ -76,13 +76,13 @@ class WorkroomApiTest extends ServerTest {
     put("/api/workroom", room(18, 90, 0)).andExpect(status().isOk());
     JsonNode damp = json(post("/api/plans/preview", tee));
     assertThat(drying(damp)).isGreaterThan(usual);
-    assertThat(damp.at("/decorations/0/options/0/recipe/drying/why/0/sentence").asText())
+    assertThat(damp.at("/decorations/0/options/0/recipe/presses/drying/why/0/sentence").asText())
         .contains("18 °C", "90 %");
     get("/api/tickets/" + ticket).andExpect(jsonPath("$.planCurrent").value(true));
   }
 
   private static double drying(JsonNode plan) {
-    return plan.at("/decorations/0/options/0/recipe/drying/value").asDouble();
+    return plan.at("/decorations/0/options/0/recipe/presses/drying/value").asDouble();
   }
 
   private static Map<String, Object> room(double air, double humidity, int version) {

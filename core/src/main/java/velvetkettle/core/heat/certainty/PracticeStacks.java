@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -55,14 +56,15 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
         new Garment(
             "cloth",
             GarmentKind.PANEL,
-            Blend.of(fibre),
-            fabric,
-            new Colour("dark", Depth.DARK, Hue.NEUTRAL),
-            DyeKind.UNKNOWN,
-            Finish.NONE,
-            Set.of(),
-            IronMark.UNKNOWN,
-            Size.ADULT);
+            Size.ADULT,
+            new ClothSpec(
+                Blend.of(fibre),
+                fabric,
+                new Colour("dark", Depth.DARK, Hue.NEUTRAL),
+                DyeKind.UNKNOWN,
+                Finish.NONE,
+                IronMark.UNKNOWN),
+            Set.of());
     return new PracticeStacks(
         new Bench(garment, press(PressKind.PLATE_DRAW), ROOM), adhesive, false);
   }

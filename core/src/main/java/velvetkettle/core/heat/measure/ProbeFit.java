@@ -47,7 +47,7 @@ final class ProbeFit {
   static final double PROBE_ERROR = 2;
 
   private static final double TOLERANCE = 0.2;
-  private static final Sentence UNNAMED = Sentence.of("do.measure");
+  private static final Sentence UNNAMED = Sentence.of("story.opened");
 
   /** Standard deviations before: as in the spread of a pressing, for all but the first two. */
   private static final double[] BEFORE = {

@@ -8,37 +8,36 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
-import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.quantity.SecondsRange;
 
 /**
  * One medium pressed onto one garment at one setting.
  *
- * @param temperatureRange what the material's sheet allows, or the family's window
- * @param timeRange likewise, for the pressure that this press can give
- * @param bySheet whether those are the material's own sheet's
+ * @param bench what it is done on and with
  * @param platen true platen temperature
  * @param pressure what this press gives, which may be less than the medium asks for
  * @param phases all the work that brings heat to this place of the garment, in its order
  */
 public record Pressing(
-    Garment garment,
+    Bench bench,
     Artwork artwork,
     Medium medium,
-    Press press,
-    Workroom workroom,
-    CelsiusRange temperatureRange,
-    SecondsRange timeRange,
-    boolean bySheet,
+    Allowed allowed,
     Celsius platen,
     Seconds time,
     Pressure pressure,
     List<WorkPhase> phases) {
   public Pressing {
     phases = List.copyOf(phases);
+  }
+
+  public Garment garment() {
+    return bench.garment();
+  }
+
+  public Press press() {
+    return bench.press();
   }
 
   /**
@@ -54,7 +53,7 @@ public record Pressing(
                         ? at(closed, otherPlaten, otherTime)
                         : phase)
             .toList();
-    return with(bySheet, otherPlaten, otherTime, changed);
+    return with(allowed, otherPlaten, otherTime, changed);
   }
 
   /** The same with the main press changed. */
@@ -67,43 +66,28 @@ public record Pressing(
                         ? change.apply(closed)
                         : phase)
             .toList();
-    return with(bySheet, platen, time, changed);
+    return with(allowed, platen, time, changed);
   }
 
   /** The same as the trade would press it, whatever the material's sheet says. */
   public Pressing withoutSheet() {
-    return with(false, platen, time, phases);
+    return with(new Allowed(allowed.temperature(), allowed.time(), false), platen, time, phases);
   }
 
   /** The same in the course of other work. */
   public Pressing over(List<WorkPhase> otherTurns) {
-    return with(bySheet, platen, time, otherTurns);
+    return with(allowed, platen, time, otherTurns);
   }
 
   private Pressing with(
-      boolean sheet, Celsius otherPlaten, Seconds otherTime, List<WorkPhase> otherTurns) {
+      Allowed range, Celsius otherPlaten, Seconds otherTime, List<WorkPhase> otherPhases) {
     return new Pressing(
-        garment,
-        artwork,
-        medium,
-        press,
-        workroom,
-        temperatureRange,
-        timeRange,
-        sheet,
-        otherPlaten,
-        otherTime,
-        pressure,
-        otherTurns);
+        bench, artwork, medium, range, otherPlaten, otherTime, pressure, otherPhases);
   }
 
   private WorkPhase at(WorkPhase.Closed closed, Celsius otherPlaten, Seconds otherTime) {
     WorkPhase.Closed hot = closed.platen().equals(platen) ? closed.at(otherPlaten) : closed;
     return closed.role() == WorkPhase.Role.MAIN ? hot.lasting(otherTime) : hot;
-  }
-
-  public Bench bench() {
-    return new Bench(garment, press, workroom);
   }
 
   /** The phases up to the last one that the bond is judged by. */
@@ -128,6 +112,6 @@ public record Pressing(
 
   /** Whether heat can be computed for it at all. */
   public boolean isComputed() {
-    return bench().isComputed() && !phases.isEmpty();
+    return bench.isComputed() && !phases.isEmpty();
   }
 }

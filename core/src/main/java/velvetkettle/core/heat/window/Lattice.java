@@ -24,9 +24,10 @@ record Lattice(double[] celsius, double[] seconds) {
    * @param reach how far beyond the map the bands of its ends reach, K
    */
   static Lattice of(Pressing pressing, double reach) {
-    double low = Math.min(pressing.temperatureRange().low().degrees(), pressing.platen().degrees());
+    double low =
+        Math.min(pressing.allowed().temperature().low().degrees(), pressing.platen().degrees());
     double high =
-        Math.max(pressing.temperatureRange().high().degrees(), pressing.platen().degrees());
+        Math.max(pressing.allowed().temperature().high().degrees(), pressing.platen().degrees());
     double from = Math.max(60, Math.floor((low - BEYOND) / 5) * 5);
     double to = Math.min(260, Math.ceil((high + BEYOND) / 5) * 5);
     double step = (to - from) / (SHOWN - 1);
@@ -40,7 +41,7 @@ record Lattice(double[] celsius, double[] seconds) {
   }
 
   private static double[] times(Pressing pressing) {
-    double wanted = Math.max(pressing.timeRange().high().count(), pressing.time().count());
+    double wanted = Math.max(pressing.allowed().time().high().count(), pressing.time().count());
     double longest = Math.max(LEAST_LONGEST, Math.min(MOST_LONGEST, 1.5 * wanted));
     double slow = longest / LEAST_LONGEST;
     IntStream halves = IntStream.rangeClosed(1, 10);

@@ -61,7 +61,8 @@ public enum CoverChoice {
 
   private static CoverSheet byWantedSurface(Work work) {
     boolean darkOnDark =
-        work.artwork().lightest() == Depth.DARK && work.garment().colour().depth() == Depth.DARK;
+        work.artwork().tones().lightest() == Depth.DARK
+            && work.garment().colour().depth() == Depth.DARK;
     return switch (work.artwork().surface()) {
       case GLOSS -> CoverSheet.PTFE;
       case ANY -> darkOnDark ? CoverSheet.PTFE : CoverSheet.PARCHMENT;

@@ -32,7 +32,8 @@ public record Handwork(Seconds settingUp, Seconds each, Pace pace) {
       case BY_STONE ->
           Seconds.of(
               Math.max(
-                  SHORTEST_BY_STONE, Math.min(LONGEST_BY_STONE, each.count() * artwork.stones())));
+                  SHORTEST_BY_STONE,
+                  Math.min(LONGEST_BY_STONE, each.count() * artwork.stones().count())));
     };
   }
 
@@ -41,12 +42,14 @@ public record Handwork(Seconds settingUp, Seconds each, Pace pace) {
    * front.
    */
   private Seconds weeded(Artwork artwork) {
-    Seconds weeding = artwork.weeding();
+    Seconds weeding = artwork.detail().weeding();
     if (weeding != null) {
       return each.plus(weeding);
     }
-    double palms = artwork.width().count() * artwork.height().count() / 10_000;
+    double palms = artwork.size().width().count() * artwork.size().height().count() / 10_000;
     return Seconds.of(
-        Math.min(LONGEST_WEEDING, each.count() + 20 + 20 * palms + 40 * (artwork.colours() - 1)));
+        Math.min(
+            LONGEST_WEEDING,
+            each.count() + 20 + 20 * palms + 40 * (artwork.tones().colours() - 1)));
   }
 }

@@ -81,8 +81,8 @@ public record JobRequest(
         garment,
         art.placement(),
         decoration.spot(),
-        art.width(),
-        art.height(),
+        art.size().width(),
+        art.size().height(),
         tool,
         shop.drawer());
   }
@@ -91,7 +91,12 @@ public record JobRequest(
   public Placing unpressed(Decoration decoration) {
     Artwork art = decoration.artwork();
     return PlatenOnGarment.unpressed(
-        garment, art.placement(), decoration.spot(), art.width(), art.height(), press);
+        garment,
+        art.placement(),
+        decoration.spot(),
+        art.size().width(),
+        art.size().height(),
+        press);
   }
 
   /** What is put on what, as the media see it. */

@@ -32,7 +32,7 @@ public final class Ranking {
     ranked.sort(
         Comparator.comparingLong((Option option) -> option.margins().tight())
             .thenComparing(Comparator.comparingInt(Ranking::points).reversed())
-            .thenComparing(Option::order));
+            .thenComparing(option -> option.standing().order()));
     List<Option> explained = new ArrayList<>();
     for (int i = 0; i < ranked.size(); i++) {
       Option other = i == 0 ? (ranked.size() > 1 ? ranked.get(1) : null) : ranked.get(0);
@@ -42,7 +42,7 @@ public final class Ranking {
   }
 
   private static int points(Option option) {
-    return option.scores().stream().mapToInt(Score::weighted).sum();
+    return option.standing().scores().stream().mapToInt(Score::weighted).sum();
   }
 
   private static List<Sentence> reasons(
@@ -58,7 +58,7 @@ public final class Ranking {
       reasons.add(Sentence.of("reason.all-safe"));
     }
     if (pressedBefore.test(option)) {
-      option.scores().stream()
+      option.standing().scores().stream()
           .filter(score -> score.criterion() == Criterion.LOG)
           .map(Score::why)
           .forEach(reasons::add);
@@ -74,14 +74,16 @@ public final class Ranking {
   /** What sets it apart from the other, the weightiest first. */
   private static List<Sentence> differences(Option option, Option other) {
     List<Sentence> told = new ArrayList<>();
-    option.scores().stream()
+    option.standing().scores().stream()
         .filter(score -> score.criterion() != Criterion.LOG)
         .sorted(Comparator.comparingInt((Score score) -> -Math.abs(ahead(score, other))))
         .filter(score -> ahead(score, other) != 0)
         .limit(TOLD)
         .map(score -> difference(score, ahead(score, other) > 0, other))
         .forEach(told::add);
-    int minutes = (int) Math.round((other.order().count() - option.order().count()) / 60);
+    int minutes =
+        (int)
+            Math.round((other.standing().order().count() - option.standing().order().count()) / 60);
     if (Math.abs(minutes) >= 2) {
       told.add(
           Sentence.of(
@@ -98,7 +100,9 @@ public final class Ranking {
 
   private static int ahead(Score score, Option other) {
     Optional<Score> theirs =
-        other.scores().stream().filter(s -> s.criterion() == score.criterion()).findFirst();
+        other.standing().scores().stream()
+            .filter(s -> s.criterion() == score.criterion())
+            .findFirst();
     return theirs.map(their -> score.weighted() - their.weighted()).orElse(0);
   }
 }

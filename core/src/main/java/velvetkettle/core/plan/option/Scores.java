@@ -91,7 +91,7 @@ public final class Scores {
 
   private void colours() {
     boolean cut = medium.handling().cutFace() == CutFace.GLUE_UP;
-    int each = artwork.colours();
+    int each = artwork.tones().colours();
     int points = cut ? Math.max(0, 6 - each) : 5;
     if (medium.appearance().palette() == Palette.FEW && each > 1) {
       points = Math.max(0, points - 1);
@@ -138,7 +138,7 @@ public final class Scores {
     List<Stock> own = shelf.stream().filter(s -> s.medium().equals(medium.key())).toList();
     boolean inColour =
         medium.appearance().palette() == Palette.ANY
-            || own.stream().anyMatch(stock -> stock.depth() == artwork.lightest());
+            || own.stream().anyMatch(stock -> stock.depth() == artwork.tones().lightest());
     if (own.isEmpty()) {
       add(Criterion.SHELF, 0, "score.shelf-none");
     } else {

@@ -71,22 +71,22 @@ final class DecorationSteps {
   }
 
   private void write() {
-    of(recipe.before(), ExtraPress.Kind.PRIME).forEach(this::prime);
-    if (recipe.coolBeforePlacing()) {
+    of(recipe.presses().before(), ExtraPress.Kind.PRIME).forEach(this::prime);
+    if (recipe.presses().coolBeforePlacing()) {
       operations.add(new Operation.Cool(Sentence.of("do.cool-cloth"), CLOTH_COOLS));
     }
     if (medium.pressedFromBack()) {
       fromBehind();
     } else {
-      of(recipe.before(), ExtraPress.Kind.TACK).forEach(this::tackWeb);
+      of(recipe.presses().before(), ExtraPress.Kind.TACK).forEach(this::tackWeb);
       operations.add(new Operation.Place(id, Sentence.of(medium.wording().placing(), placement)));
       mainPress();
       if (medium.construction().hasCarrier()) {
         peel();
       }
     }
-    of(recipe.after(), ExtraPress.Kind.SECOND).forEach(this::secondPress);
-    of(recipe.after(), ExtraPress.Kind.FROM_BACK).forEach(this::againFromBehind);
+    of(recipe.presses().after(), ExtraPress.Kind.SECOND).forEach(this::secondPress);
+    of(recipe.presses().after(), ExtraPress.Kind.FROM_BACK).forEach(this::againFromBehind);
     if (medium.appearance().ownGround() && !medium.pressedFromBack()) {
       operations.add(new Operation.Cool(Sentence.of("do.cool-flat"), UNTIL_COLD));
     }
@@ -130,28 +130,28 @@ final class DecorationSteps {
         press.kind() == PressKind.WAND
             ? "do.press-stone"
             : lowerLayer ? "do.tack-layer" : medium.wording().pressing();
-    int positions = recipe.positions();
+    int positions = recipe.presses().positions();
     for (int position = 1; position <= positions; position++) {
       Sentence say =
           positions == 1 ? Sentence.of(key) : Sentence.of("do.press-position", position, positions);
       close(
           lowerLayer ? StepKind.TACK : StepKind.PRESS,
           say,
-          recipe.setting(),
+          recipe.setting().plain(),
           pressed.stack(),
           lowerLayer ? DecorationState.TACKED : DecorationState.BONDED);
     }
   }
 
   private void peel() {
-    Peel peel = recipe.peel().value();
+    Peel peel = recipe.peel().when().value();
     String again =
         peel == Peel.HOT || peel == Peel.NONE
             ? ""
             : schools.keepTo(School.PRESS_AGAIN_AT_ONCE) ? ".at-once" : ".look";
     String usual = "do.peel-off." + peel.term().key() + again;
     Sentence say = Sentence.of(medium.wording().peeling(peel).orElse(usual));
-    operations.add(new Operation.PeelOff(id, say, peel, recipe.peelWait()));
+    operations.add(new Operation.PeelOff(id, say, peel, recipe.peel().waiting()));
   }
 
   private void secondPress(ShortPress second) {
@@ -182,7 +182,7 @@ final class DecorationSteps {
             id,
             Sentence.of(
                 onPocket ? "do.place.patch-on-pocket" : medium.wording().placing(), placement)));
-    for (ShortPress tack : of(recipe.before(), ExtraPress.Kind.TACK)) {
+    for (ShortPress tack : of(recipe.presses().before(), ExtraPress.Kind.TACK)) {
       close(
           StepKind.TACK,
           Sentence.of("do.tack"),
@@ -194,7 +194,7 @@ final class DecorationSteps {
     close(
         StepKind.PRESS,
         Sentence.of(medium.wording().pressing()),
-        recipe.setting(),
+        recipe.setting().plain(),
         pressed.stack(),
         DecorationState.BONDED);
     operations.add(

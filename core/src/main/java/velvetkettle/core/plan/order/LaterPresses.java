@@ -33,9 +33,11 @@ public final class LaterPresses {
         new LaterPresses.PressedOver(later.ground(garment), lying, later.isBehind(lying));
     List<WorkPhase.Closed> presses = new ArrayList<>();
     Recipe recipe = pressed.recipe();
-    recipe.before().forEach(press -> presses.add(there.under(press)));
-    presses.add(there.under(recipe.side(), recipe.cover().value(), recipe.setting()));
-    recipe.after().forEach(press -> presses.add(there.under(press)));
+    recipe.presses().before().forEach(press -> presses.add(there.under(press)));
+    presses.add(
+        there.under(
+            recipe.layUp().side(), recipe.layUp().cover().value(), recipe.setting().plain()));
+    recipe.presses().after().forEach(press -> presses.add(there.under(press)));
     return presses;
   }
 

@@ -68,7 +68,7 @@ public final class OrderOfWork {
                   option.stack(),
                   job.tool(option.press())),
               job.placing(decoration, job.tool(option.press())),
-              option.testFirst(),
+              option.advice().testFirst(),
               false);
     }
 
@@ -205,8 +205,8 @@ public final class OrderOfWork {
   private static Optional<Pressed> longestDrying(List<Pressed> pressed) {
     return pressed.stream()
         .filter(p -> p.press().kind() != PressKind.WAND)
-        .filter(p -> p.recipe().drying().value().count() > 0)
-        .max(Comparator.comparing(p -> p.recipe().drying().value()));
+        .filter(p -> p.recipe().presses().drying().value().count() > 0)
+        .max(Comparator.comparing(p -> p.recipe().presses().drying().value()));
   }
 
   private void prePress(Pressed pressed) {
@@ -214,16 +214,16 @@ public final class OrderOfWork {
     Press press = pressed.press();
     Setting setting =
         new Setting(
-            recipe.dial().value(),
-            recipe.platen(),
-            recipe.drying().value(),
+            recipe.setting().dial().value(),
+            recipe.setting().platen(),
+            recipe.presses().drying().value(),
             press.kind().lightestUseful());
-    boolean covered = StackBuilder.shines(garment, recipe.platen());
+    boolean covered = StackBuilder.shines(garment, recipe.setting().platen());
     operations.add(
         new Operation.PrePress(
             Sentence.of(covered ? "do.pre-press-covered" : "do.pre-press"),
             setting,
-            StackBuilder.prePress(new Ground(garment, press, false), recipe.platen()),
+            StackBuilder.prePress(new Ground(garment, press, false), recipe.setting().platen()),
             press.name()));
   }
 

@@ -54,7 +54,7 @@ public final class Precedence {
       return because("sublimation-first", first, second);
     }
     Celsius bears = bears(first);
-    Celsius platen = second.press().recipe().platen();
+    Celsius platen = second.press().recipe().setting().platen();
     if (platen.compareTo(bears) > 0) {
       return Optional.of(
           new Reason(

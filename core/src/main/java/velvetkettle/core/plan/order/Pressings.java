@@ -32,17 +32,13 @@ public final class Pressings {
                     candidate.decoration(), pressed, candidate.placing(), null, false)),
             List.of());
     return new Pressing(
-        job.garment().asCloth(),
+        job.bench(candidate.tool()),
         candidate.decoration().artwork(),
         candidate.medium(),
-        candidate.tool(),
-        job.bench(candidate.tool()).workroom(),
-        writer.temperatureRange(),
-        writer.timeRange(),
-        writer.bySheet(),
-        recipe.platen(),
-        recipe.time().value(),
-        recipe.pressure().value(),
+        writer.allowed(),
+        recipe.setting().platen(),
+        recipe.setting().time().value(),
+        recipe.setting().pressure().value(),
         WorkPhases.of(operations));
   }
 }

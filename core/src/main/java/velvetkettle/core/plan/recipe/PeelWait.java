@@ -37,11 +37,11 @@ public record PeelWait(@Nullable Seconds time, List<Evidence> why) {
 
   /** From the cooling on the table where it is computed, else as is usual. */
   public static PeelWait of(Recipe recipe, HeatReading heat) {
-    Peel peel = recipe.peel().value();
+    Peel peel = recipe.peel().when().value();
     Cooling onTable = heat.peel();
     Seconds computed = onTable == null ? null : onTable.waitFor(peel);
     if (computed == null) {
-      return new PeelWait(recipe.peelWait(), List.of());
+      return new PeelWait(recipe.peel().waiting(), List.of());
     }
     double steps = Math.max(1, Math.ceil(computed.count() / STEP));
     Seconds wait = Seconds.of(Math.min(LONGEST, steps * STEP));

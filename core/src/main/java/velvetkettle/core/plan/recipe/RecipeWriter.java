@@ -5,10 +5,12 @@ import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.HeatModel;
+import velvetkettle.core.heat.phase.Allowed;
 import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.ExtraPress;
+import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.media.trait.SteamUse;
 import velvetkettle.core.media.trait.Window;
@@ -20,7 +22,6 @@ import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.CelsiusRange;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.SecondsRange;
 import velvetkettle.core.quantity.Sentence;
@@ -96,30 +97,29 @@ public final class RecipeWriter {
     Recommended<Pressure> pressure = pressure();
     Setting main = new Setting(dial.value(), platen, time.value(), pressure.value());
     return new Recipe(
-        dial,
-        platen,
-        time,
-        pressure,
-        peel,
-        PeelWait.usual(peel.value()),
-        cover(),
-        Recommended.of(
-            medium.handling().orientation(),
-            Evidence.trade(
-                "why." + medium.handling().orientation().term().key(),
-                medium.handling().orientation())),
-        medium.handling().cutFace(),
-        medium.atPress().side(),
-        medium.wording().glueSide(),
-        drying(heat, platen, time.value()),
-        coolBeforePlacing(),
-        extras(medium.atPress().before(work), main),
-        extras(after(), main),
+        new ReasonedSetting(dial, platen, time, pressure),
+        layUp(),
+        new PeelAdvice(peel, PeelWait.usual(peel.value())),
+        new Presses(
+            drying(heat, platen, time.value()),
+            coolBeforePlacing(),
+            extras(medium.atPress().before(work), main),
+            extras(after(), main),
+            press.kind() == PressKind.WAND ? 1 : positions,
+            ToolWriter.of(press, medium, work, pressure.value(), sheet.steam())),
         medium.handling().stitch(),
-        press.kind() == PressKind.WAND ? 1 : positions,
-        ToolWriter.of(press, medium, work, pressure.value(), sheet.steam()),
-        Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")),
-        keepBack());
+        new Waits(
+            Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")), keepBack()));
+  }
+
+  private LayUp layUp() {
+    Orientation turned = medium.handling().orientation();
+    return new LayUp(
+        cover(),
+        medium.atPress().side(),
+        Recommended.of(turned, Evidence.trade("why." + turned.term().key(), turned)),
+        medium.handling().cutFace(),
+        medium.wording().glueSide());
   }
 
   private Recommended<Seconds> drying(HeatModel heat, Celsius platen, Seconds mainPress) {
@@ -181,17 +181,14 @@ public final class RecipeWriter {
         && !medium.appearance().ownGround();
   }
 
-  /** The platen temperatures of the sheet, else of the trade. */
-  public CelsiusRange temperatureRange() {
-    return PlatenWriter.range(medium, sheet);
-  }
-
-  /** The times between which the medium works at the pressure that this press gives. */
-  public SecondsRange timeRange() {
+  /** What the sheet allows, else the trade, at the pressure that this press gives. */
+  public Allowed allowed() {
     SecondsRange range = sheetOrWindowTime();
-    return slowedByHand()
-        ? new SecondsRange(range.low().times(HAND_FACTOR), range.high().times(HAND_FACTOR))
-        : range;
+    SecondsRange slowed =
+        slowedByHand()
+            ? new SecondsRange(range.low().times(HAND_FACTOR), range.high().times(HAND_FACTOR))
+            : range;
+    return new Allowed(PlatenWriter.range(medium, sheet), slowed, bySheet());
   }
 
   private SecondsRange sheetOrWindowTime() {

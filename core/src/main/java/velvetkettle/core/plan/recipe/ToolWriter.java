@@ -88,7 +88,7 @@ final class ToolWriter {
   }
 
   private void wand() {
-    StoneSize size = work.artwork().stoneSize();
+    StoneSize size = work.artwork().stones().size();
     if (size == null) {
       say("tool.wand");
     } else {

@@ -13,7 +13,7 @@ public final class FewColours extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     return weighing.medium().appearance().palette() == Palette.FEW
-            && weighing.artwork().colours() > 2
+            && weighing.artwork().tones().colours() > 2
         ? caution(weighing.medium().term())
         : Optional.empty();
   }

@@ -13,7 +13,7 @@ public final class FieldsBetweenSeams extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     return weighing.garment().fabric() == Fabric.PADDED_SHELL
-        ? caution(weighing.artwork().width(), weighing.artwork().height())
+        ? caution(weighing.artwork().size().width(), weighing.artwork().size().height())
         : Optional.empty();
   }
 }

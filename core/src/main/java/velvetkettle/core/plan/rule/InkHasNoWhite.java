@@ -16,7 +16,8 @@ public final class InkHasNoWhite extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     boolean allWhite =
-        weighing.artwork().lightest() == Depth.WHITE && weighing.artwork().colours() == 1;
+        weighing.artwork().tones().lightest() == Depth.WHITE
+            && weighing.artwork().tones().colours() == 1;
     return weighing.medium().appearance().transparent() && allWhite ? veto() : Optional.empty();
   }
 }

@@ -14,11 +14,12 @@ public final class LittleContrast extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    Depth art = weighing.artwork().lightest();
+    Depth art = weighing.artwork().tones().lightest();
     boolean same = art == weighing.garment().colour().depth();
     boolean extreme = art == Depth.WHITE || art == Depth.DARK;
     boolean plain =
-        weighing.artwork().colours() == 1 && Surface.PLAIN.contains(weighing.artwork().surface());
+        weighing.artwork().tones().colours() == 1
+            && Surface.PLAIN.contains(weighing.artwork().surface());
     return same && extreme && plain && weighing.artwork().kind() != ArtKind.STONES
         ? caution(art, weighing.garment().colour().name())
         : Optional.empty();

@@ -17,7 +17,7 @@ public final class ManyCuts extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    int colours = weighing.artwork().colours();
+    int colours = weighing.artwork().tones().colours();
     boolean cut = weighing.medium().handling().cutFace() == CutFace.GLUE_UP;
     if (!cut || colours <= MANY) {
       return Optional.empty();

@@ -13,8 +13,8 @@ public final class ManyStonesByHand extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.medium().handling().oneByOne() && weighing.artwork().stones() > MANY
-        ? caution(weighing.artwork().stones())
+    return weighing.medium().handling().oneByOne() && weighing.artwork().stones().count() > MANY
+        ? caution(weighing.artwork().stones().count())
         : Optional.empty();
   }
 }

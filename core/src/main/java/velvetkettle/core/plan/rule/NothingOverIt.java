@@ -15,7 +15,8 @@ public final class NothingOverIt extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.artwork().layered() && weighing.medium().again().layering() != Layering.BOTH
+    return weighing.artwork().detail().layered()
+            && weighing.medium().again().layering() != Layering.BOTH
         ? veto(weighing.medium().term())
         : Optional.empty();
   }

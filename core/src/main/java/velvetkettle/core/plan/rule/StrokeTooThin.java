@@ -12,7 +12,7 @@ public final class StrokeTooThin extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    Millimetres stroke = weighing.artwork().thinnestStroke();
+    Millimetres stroke = weighing.artwork().detail().thinnestStroke();
     Millimetres least = weighing.medium().appearance().thinnestStroke();
     return stroke != null && stroke.compareTo(least) < 0 ? veto(stroke, least) : Optional.empty();
   }

@@ -13,7 +13,7 @@ public final class TipFitsStone extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    StoneSize size = weighing.artwork().stoneSize();
+    StoneSize size = weighing.artwork().stones().size();
     Set<StoneSize> tips = weighing.press().tips();
     return weighing.medium().handling().oneByOne()
             && size != null

@@ -35,14 +35,14 @@ public final class Alternatives {
       return List.of();
     }
     Option now = plan.current();
-    double order = now == null ? 0 : now.order().count();
+    double order = now == null ? 0 : now.standing().order().count();
     long tight = taken.together().possible() ? taken.together().tight() : 0;
     return List.of(
         new Alternative(
             plan.decoration(),
             option.medium(),
             option.name(),
-            (int) Math.round(option.order().count() - order),
+            (int) Math.round(option.standing().order().count() - order),
             (int) (other.together().tight() - tight)));
   }
 }

@@ -201,7 +201,7 @@ public final class JointOrder {
 
   /** How hot the platen is at its main press, °C. */
   private double platen(int thing) {
-    return things.get(thing).press().recipe().platen().degrees();
+    return things.get(thing).press().recipe().setting().platen().degrees();
   }
 
   /** Only what can be told: a tenth of a visible tint, a twentieth of a print's fading. */

@@ -55,7 +55,7 @@ final class Compensation {
     if (after.margins().ruleOut() && !after.onlyHoldFails()) {
       return Optional.empty();
     }
-    Seconds least = change.pressing().timeRange().low();
+    Seconds least = change.pressing().allowed().time().low();
     return after.secondsUntil(before.bond()).stream()
         .flatMap(time -> Stream.of(time, time.compareTo(least) < 0 ? least : time))
         .filter(time -> !ruledOut(change.pressing(), time))

@@ -74,7 +74,8 @@ public final class HeatStories {
         job.decorations().stream()
             .map(decoration -> Chosen.of(job, media, decoration, settled(plan, decoration.id())))
             .toList();
-    List<String> order = plan.sequence().stream().map(SequenceEntry::decoration).toList();
+    List<String> order =
+        plan.together().sequence().stream().map(SequenceEntry::decoration).toList();
     return each.stream()
         .map(one -> one.among(each))
         .sorted(Comparator.comparingInt(one -> order.indexOf(one.decoration().id())))

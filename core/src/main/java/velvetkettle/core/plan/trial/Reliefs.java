@@ -74,7 +74,9 @@ final class Reliefs {
               Celsius dial = p.platen().plus(readsHigh);
               return new Relief(
                   Sentence.of(
-                      settled.pressing().bySheet() ? "relief.beyond-sheet" : "relief.beyond-trade",
+                      settled.pressing().allowed().bySheet()
+                          ? "relief.beyond-sheet"
+                          : "relief.beyond-trade",
                       dial,
                       p.time()),
                   own.at(dial, p.time()));

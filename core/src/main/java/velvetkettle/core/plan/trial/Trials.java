@@ -99,14 +99,14 @@ public final class Trials {
     Press tool = candidate.tool();
     Pressing pressing = settled.pressing();
     Kelvin readsHigh = tool.calibration().readsHigh();
-    Setting now = settled.recipe().setting();
+    Setting now = settled.recipe().setting().plain();
     if (!pressing.isComputed()) {
       return new PressWindow(
           null,
           readsHigh,
-          pressing.temperatureRange(),
-          pressing.timeRange(),
-          pressing.bySheet(),
+          pressing.allowed().temperature(),
+          pressing.allowed().time(),
+          pressing.allowed().bySheet(),
           now,
           now,
           dots(tool),
@@ -120,9 +120,9 @@ public final class Trials {
     return new PressWindow(
         map,
         readsHigh,
-        pressing.temperatureRange(),
-        pressing.timeRange(),
-        pressing.bySheet(),
+        pressing.allowed().temperature(),
+        pressing.allowed().time(),
+        pressing.allowed().bySheet(),
         now,
         new Setting(
             PlatenWriter.shown(best.platen(), tool), best.platen(), best.time(), now.pressure()),

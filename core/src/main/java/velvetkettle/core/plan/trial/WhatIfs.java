@@ -59,7 +59,9 @@ final class WhatIfs {
     medium = candidate.medium();
     own = candidate.own();
     Recipe recipe = now.recipe();
-    held = own.at(recipe.dial().value(), recipe.time().value()).dried(recipe.drying().value());
+    held =
+        own.at(recipe.setting().dial().value(), recipe.setting().time().value())
+            .dried(recipe.presses().drying().value());
   }
 
   List<WhatIf> all() {
@@ -95,7 +97,7 @@ final class WhatIfs {
   }
 
   private Celsius dial() {
-    return now.recipe().dial().value();
+    return now.recipe().setting().dial().value();
   }
 
   private Pressing pressed(JobRequest otherJob, OwnSetting with) {
@@ -109,7 +111,7 @@ final class WhatIfs {
   }
 
   private Stream<Variation> covers() {
-    CoverSheet current = now.recipe().cover().value();
+    CoverSheet current = now.recipe().layUp().cover().value();
     return COVERS.stream()
         .filter(cover -> cover != current)
         .filter(cover -> cover != CoverSheet.PTFE || !candidate.tool().cladInPtfe())
@@ -124,7 +126,7 @@ final class WhatIfs {
 
   private Optional<Variation> withoutPrePress() {
     Seconds none = Seconds.of(0);
-    return now.recipe().drying().value().count() == 0
+    return now.recipe().presses().drying().value().count() == 0
         ? Optional.empty()
         : Optional.of(
             own(
@@ -143,12 +145,13 @@ final class WhatIfs {
     Seconds dried =
         new RecipeWriter(new Candidate(damp, candidate.decoration(), medium, candidate.tool()))
             .write(heat)
+            .presses()
             .drying()
             .value();
     Sentence what = Sentence.of("whatif.damp-room", (int) DAMP);
     Pressing pressing = pressed(damp, held);
     return Optional.of(
-        dried.compareTo(now.recipe().drying().value()) > 0
+        dried.compareTo(now.recipe().presses().drying().value()) > 0
             ? new Variation(
                 WhatIf.Kind.DAMP_ROOM,
                 what,
@@ -233,7 +236,7 @@ final class WhatIfs {
         saying,
         strayed,
         dial(),
-        own.at(shown, now.recipe().time().value()),
+        own.at(shown, now.recipe().setting().time().value()),
         Sentence.of("whatif.keep.dial", shown),
         false);
   }
@@ -261,10 +264,10 @@ final class WhatIfs {
   }
 
   private Optional<Variation> warmCloth() {
-    if (now.recipe().drying().value().count() == 0) {
+    if (now.recipe().presses().drying().value().count() == 0) {
       return Optional.empty();
     }
-    boolean cooled = now.recipe().coolBeforePlacing();
+    boolean cooled = now.recipe().presses().coolBeforePlacing();
     return Optional.of(
         own(
             WhatIf.Kind.WARM_CLOTH,

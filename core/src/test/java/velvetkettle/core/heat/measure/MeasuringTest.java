@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -42,14 +43,15 @@ class MeasuringTest {
       new Garment(
           "tee",
           GarmentKind.PANEL,
-          Blend.of(Fibre.COTTON),
-          Fabric.JERSEY,
-          new Colour("white", Depth.WHITE, Hue.NEUTRAL),
-          DyeKind.UNDYED,
-          Finish.NONE,
-          Set.of(),
-          IronMark.UNKNOWN,
-          Size.ADULT);
+          Size.ADULT,
+          new ClothSpec(
+              Blend.of(Fibre.COTTON),
+              Fabric.JERSEY,
+              new Colour("white", Depth.WHITE, Hue.NEUTRAL),
+              DyeKind.UNDYED,
+              Finish.NONE,
+              IronMark.UNKNOWN),
+          Set.of());
   private static final Press PRESS =
       new Press(
           "press",

@@ -47,13 +47,14 @@ class RankingTest {
     Option first = option("first", 0, 600, score(Criterion.WEAR, 5), score(Criterion.HAND, 3));
     Option second = option("second", 0, 840, score(Criterion.WEAR, 3), score(Criterion.HAND, 4));
     List<Option> ranked = Ranking.rank(List.of(second, first), known -> false);
-    assertThat(ranked.get(0).reasons())
+    assertThat(ranked.get(0).standing().reasons())
         .extracting(Sentence::key)
         .containsExactly(
             "reason.all-safe", "reason.wear.better", "reason.hand.worse", "reason.quicker");
-    assertThat(ranked.get(0).reasons().get(1).arguments()).contains(new Term("medium.second"));
-    assertThat(ranked.get(0).reasons().get(3).arguments()).contains(4);
-    assertThat(ranked.get(1).reasons())
+    assertThat(ranked.get(0).standing().reasons().get(1).arguments())
+        .contains(new Term("medium.second"));
+    assertThat(ranked.get(0).standing().reasons().get(3).arguments()).contains(4);
+    assertThat(ranked.get(1).standing().reasons())
         .extracting(Sentence::key)
         .containsExactly(
             "reason.all-safe", "reason.wear.worse", "reason.hand.better", "reason.slower");
@@ -80,7 +81,7 @@ class RankingTest {
             score(Criterion.HAND, 3),
             score(Criterion.COLOURS, 1),
             score(Criterion.SKIN, 4));
-    assertThat(Ranking.rank(List.of(first, second), known -> false).get(0).reasons())
+    assertThat(Ranking.rank(List.of(first, second), known -> false).get(0).standing().reasons())
         .extracting(Sentence::key)
         .containsExactly("reason.all-safe", "reason.colours.better", "reason.wear.better");
   }
@@ -90,7 +91,7 @@ class RankingTest {
   void alone() {
     Score yours = new Score(Criterion.LOG, 0, Sentence.of("reason.yours", 1, 9));
     Option only = option("only", 1, 600, yours, score(Criterion.WEAR, 2));
-    assertThat(Ranking.rank(List.of(only), known -> true).get(0).reasons())
+    assertThat(Ranking.rank(List.of(only), known -> true).get(0).standing().reasons())
         .extracting(Sentence::key)
         .containsExactly("hold.tight", "reason.yours", "reason.only-one");
   }
@@ -100,7 +101,7 @@ class RankingTest {
   void logIsNoDifference() {
     Option first = option("first", 0, 600, score(Criterion.LOG, 3), score(Criterion.WEAR, 4));
     Option second = option("second", 0, 600, score(Criterion.LOG, 0), score(Criterion.WEAR, 4));
-    assertThat(Ranking.rank(List.of(first, second), known -> false).get(0).reasons())
+    assertThat(Ranking.rank(List.of(first, second), known -> false).get(0).standing().reasons())
         .extracting(Sentence::key)
         .containsExactly("reason.all-safe");
   }
@@ -118,14 +119,10 @@ class RankingTest {
         new Term("medium." + medium),
         REAL.recipe(),
         new Margins(hold, mark, bleed),
-        List.of(),
-        List.of(),
-        List.of(),
+        new Standing(List.of(), List.of(scores), Seconds.of(order)),
+        new Advice(List.of(), List.of(), null),
         REAL.stack(),
-        "Press",
-        null,
-        List.of(scores),
-        Seconds.of(order));
+        "Press");
   }
 
   private static Margin margin(Question question, Verdict verdict) {

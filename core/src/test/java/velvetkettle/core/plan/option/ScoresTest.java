@@ -10,9 +10,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -214,12 +216,9 @@ class ScoresTest {
     return new Artwork(
         "art",
         ArtKind.LOGO,
-        Millimetres.of(100),
-        Millimetres.of(100),
-        colours,
-        lightest,
+        new ArtSize(Millimetres.of(100), Millimetres.of(100)),
+        new Tones(colours, lightest),
         Placement.CHEST,
-        surface,
-        null);
+        surface);
   }
 }

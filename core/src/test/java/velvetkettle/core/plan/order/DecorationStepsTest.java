@@ -8,9 +8,13 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -78,7 +82,7 @@ class DecorationStepsTest {
     assertThat(closings.get(2).setting().time()).isEqualTo(Seconds.of(20));
     assertThat(closings.get(3).setting().platen().degrees()).isBetween(190.0, 196.0);
     assertThat(closings.get(1).instruction().arguments()).contains(CoverSheet.PARCHMENT.term());
-    assertThat(option(plan).recipe().cover().value()).isEqualTo(CoverSheet.PARCHMENT);
+    assertThat(option(plan).recipe().layUp().cover().value()).isEqualTo(CoverSheet.PARCHMENT);
     assertThat(plan.cautions()).contains(Caution.SPRAY, Caution.VENTILATE);
   }
 
@@ -109,7 +113,9 @@ class DecorationStepsTest {
             new Shop(List.of(WAND, STEAM_IRON), List.of(), Schools.OURS));
     Option option = option(plan);
     assertThat(option.press()).isEqualTo("Wand");
-    assertThat(option.recipe().tool()).extracting("key").contains("tool.wand-tip", "tool.no-timer");
+    assertThat(option.recipe().presses().tool())
+        .extracting("key")
+        .contains("tool.wand-tip", "tool.no-timer");
     assertThat(closings(plan)).extracting(Step::press).containsOnly("Wand");
     assertThat(plan.cautions()).contains(Caution.HOT_TIP).doesNotContain(Caution.PINCH);
   }
@@ -159,11 +165,15 @@ class DecorationStepsTest {
   @DisplayName("stones by a steam iron: one to two minutes of steam where the shop keeps to it")
   void stonesBySteam() {
     Recipe dry = onIron(Schools.OURS);
-    assertThat(dry.time().value().count()).isBetween(30.0, 120.0);
-    assertThat(dry.tool()).extracting("key").contains("tool.steam-off", "tool.iron-twice");
+    assertThat(dry.setting().time().value().count()).isBetween(30.0, 120.0);
+    assertThat(dry.presses().tool())
+        .extracting("key")
+        .contains("tool.steam-off", "tool.iron-twice");
     Recipe steamed = onIron(Schools.of(School.STONES_STEAM, School.IRON_TRAVELLING));
-    assertThat(steamed.time().value().count()).isBetween(60.0, 120.0);
-    assertThat(steamed.tool()).extracting("key").contains("tool.steam-on", "tool.iron-travels");
+    assertThat(steamed.setting().time().value().count()).isBetween(60.0, 120.0);
+    assertThat(steamed.presses().tool())
+        .extracting("key")
+        .contains("tool.steam-on", "tool.iron-travels");
   }
 
   private static Recipe onIron(Schools schools) {
@@ -185,10 +195,12 @@ class DecorationStepsTest {
     Recipe warm = option(plan(shell, logo(), "film-nylon", Schools.OURS)).recipe();
     Recipe cold =
         option(plan(shell, logo(), "film-nylon", Schools.of(School.NYLON_COLD_AND_FULL))).recipe();
-    assertThat(warm.time().value()).isLessThan(cold.time().value());
-    assertThat(warm.coolBeforePlacing()).isFalse();
-    assertThat(cold.coolBeforePlacing()).isTrue();
-    assertThat(warm.time().why()).extracting(e -> e.sentence().key()).contains("why.shell-warm");
+    assertThat(warm.setting().time().value()).isLessThan(cold.setting().time().value());
+    assertThat(warm.presses().coolBeforePlacing()).isFalse();
+    assertThat(cold.presses().coolBeforePlacing()).isTrue();
+    assertThat(warm.setting().time().why())
+        .extracting(e -> e.sentence().key())
+        .contains("why.shell-warm");
   }
 
   @Test
@@ -199,8 +211,8 @@ class DecorationStepsTest {
         option(plan(tee, logo(), "film-smooth", Schools.of(School.PRE_PRESS_QUICK))).recipe();
     Recipe lengthy =
         option(plan(tee, logo(), "film-smooth", Schools.of(School.PRE_PRESS_LONG))).recipe();
-    assertThat(quick.drying().value()).isEqualTo(Seconds.of(3));
-    assertThat(lengthy.drying().value()).isEqualTo(Seconds.of(12));
+    assertThat(quick.presses().drying().value()).isEqualTo(Seconds.of(3));
+    assertThat(lengthy.presses().drying().value()).isEqualTo(Seconds.of(12));
   }
 
   @Test
@@ -240,21 +252,18 @@ class DecorationStepsTest {
         new Artwork(
             "crest",
             ArtKind.LOGO,
-            Millimetres.of(100),
-            Millimetres.of(100),
-            1,
-            Depth.DARK,
+            new ArtSize(Millimetres.of(100), Millimetres.of(100)),
+            new Tones(1, Depth.DARK),
             Placement.CHEST,
-            Surface.GLOSS,
-            null);
+            Surface.GLOSS);
     JobRequest job =
         job(white(Fibre.COTTON, Fabric.JERSEY), glossy, "film-smooth", press, Shop.BARE);
     Recipe recipe = option(Jobs.planner().plan(job)).recipe();
-    assertThat(recipe.after().get(0).cover()).isEqualTo(CoverSheet.NONE);
-    assertThat(recipe.tool()).extracting("key").contains("tool.clad", "tool.knob-mark");
+    assertThat(recipe.presses().after().get(0).cover()).isEqualTo(CoverSheet.NONE);
+    assertThat(recipe.presses().tool()).extracting("key").contains("tool.clad", "tool.knob-mark");
     // 20 kPa on 0.2 m2 are 4000 N: half of 8000 N, so between 4 and 5 of 9.
-    assertThat(recipe.tool().get(0).arguments().get(0)).isIn(4, 5);
-    assertThat(recipe.after().get(0).kind()).isEqualTo(ExtraPress.Kind.SECOND);
+    assertThat(recipe.presses().tool().get(0).arguments().get(0)).isIn(4, 5);
+    assertThat(recipe.presses().after().get(0).kind()).isEqualTo(ExtraPress.Kind.SECOND);
   }
 
   private static List<String> says(Plan plan) {
@@ -313,15 +322,11 @@ class DecorationStepsTest {
     return new Artwork(
         "anchor of stones",
         ArtKind.STONES,
-        Millimetres.of(100),
-        Millimetres.of(100),
-        1,
-        Depth.LIGHT,
+        new ArtSize(Millimetres.of(100), Millimetres.of(100)),
+        new Tones(1, Depth.LIGHT),
         Placement.CHEST,
         Surface.ANY,
-        null,
-        false,
-        StoneSize.SS10,
-        120);
+        Detail.UNSEEN,
+        new StoneCount(StoneSize.SS10, 120));
   }
 }

@@ -8,9 +8,12 @@ import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Size;
@@ -83,7 +86,8 @@ class OrderOfWorkTest {
         .containsExactly("photo", "film", "sewn");
     assertThat(kinds(plan)).containsOnlyOnce(StepKind.PRE_PRESS);
     GarmentState end = plan.steps().get(plan.steps().size() - 1).after();
-    assertThat(end.hottest()).isEqualTo(plan.decorations().get(2).current().recipe().platen());
+    assertThat(end.hottest())
+        .isEqualTo(plan.decorations().get(2).current().recipe().setting().platen());
   }
 
   @Test
@@ -147,14 +151,10 @@ class OrderOfWorkTest {
         new Garment(
             tee.name(),
             tee.kind(),
-            tee.blend(),
-            tee.fabric(),
-            tee.colour(),
-            tee.dye(),
-            tee.finish(),
-            Set.of(),
-            tee.iron(),
-            Size.BABY);
+            Size.BABY,
+            new ClothSpec(
+                tee.blend(), tee.fabric(), tee.colour(), tee.dye(), tee.finish(), tee.iron()),
+            Set.of());
     Plan plan = plan(small, Jobs.crest());
     assertThat(plan.cautions()).contains(Caution.CHILD, Caution.SKIN);
     assertThat(plan.decorations().get(0).noHeat())
@@ -218,13 +218,10 @@ class OrderOfWorkTest {
     return new Artwork(
         "logo",
         ArtKind.LOGO,
-        Millimetres.of(100),
-        Millimetres.of(100),
-        1,
-        Depth.WHITE,
+        new ArtSize(Millimetres.of(100), Millimetres.of(100)),
+        new Tones(1, Depth.WHITE),
         Placement.CHEST,
-        surface,
-        null);
+        surface);
   }
 
   private static List<StepKind> kinds(Plan plan) {

@@ -12,10 +12,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
@@ -371,27 +376,24 @@ class RulesTest {
           new Garment(
               "tee",
               garment,
-              blend,
-              fabric,
-              new Colour("shade", depth, Hue.NEUTRAL),
-              DyeKind.UNDYED,
-              finish,
-              Set.of(),
-              iron,
-              size),
+              size,
+              new ClothSpec(
+                  blend,
+                  fabric,
+                  new Colour("shade", depth, Hue.NEUTRAL),
+                  DyeKind.UNDYED,
+                  finish,
+                  iron),
+              Set.of()),
           new Artwork(
               "logo",
               kind,
-              Millimetres.of(100),
-              Millimetres.of(100),
-              colours,
-              lightest,
+              new ArtSize(Millimetres.of(100), Millimetres.of(100)),
+              new Tones(colours, lightest),
               placement,
               surface,
-              stroke,
-              layered,
-              stoneSize,
-              stones),
+              new Detail(stroke, layered, null),
+              new StoneCount(stoneSize, stones)),
           MediaCatalogue.TRADE.get(medium),
           new Press(
               "Press",

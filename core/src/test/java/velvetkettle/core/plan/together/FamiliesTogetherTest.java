@@ -9,9 +9,13 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.MediaCatalogue;
@@ -118,16 +122,12 @@ class FamiliesTogetherTest {
         new Artwork(
             medium,
             kind,
-            Millimetres.of(60),
-            Millimetres.of(40),
-            1,
-            Depth.DARK,
+            new ArtSize(Millimetres.of(60), Millimetres.of(40)),
+            new Tones(1, Depth.DARK),
             Placement.CHEST,
             medium.equals("film-puff") ? Surface.RAISED : Surface.ANY,
-            null,
-            false,
-            stones ? StoneSize.SS10 : null,
-            stones ? 40 : 0);
+            Detail.UNSEEN,
+            new StoneCount(stones ? StoneSize.SS10 : null, stones ? 40 : 0));
     return new Decoration(medium, art, medium, null);
   }
 

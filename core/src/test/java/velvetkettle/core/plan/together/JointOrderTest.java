@@ -11,9 +11,13 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
 import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -93,16 +97,12 @@ class JointOrderTest {
         new Artwork(
             id,
             kind,
-            Millimetres.of(70),
-            Millimetres.of(40),
-            1,
-            kind == ArtKind.LOGO ? Depth.LIGHT : Depth.WHITE,
+            new ArtSize(Millimetres.of(70), Millimetres.of(40)),
+            new Tones(1, kind == ArtKind.LOGO ? Depth.LIGHT : Depth.WHITE),
             where,
             id.equals("raised") ? Surface.RAISED : Surface.ANY,
-            null,
-            false,
-            stones ? StoneSize.SS10 : null,
-            stones ? 40 : 0);
+            Detail.UNSEEN,
+            new StoneCount(stones ? StoneSize.SS10 : null, stones ? 40 : 0));
     return new Decoration(id, art, medium, null, over);
   }
 
@@ -123,7 +123,7 @@ class JointOrderTest {
   }
 
   private static List<String> sequence(Plan plan) {
-    return plan.sequence().stream().map(SequenceEntry::decoration).toList();
+    return plan.together().sequence().stream().map(SequenceEntry::decoration).toList();
   }
 
   @Test
@@ -137,11 +137,11 @@ class JointOrderTest {
             on("film", ArtKind.LETTERING, Placement.CHEST, "film-smooth"),
             on("web", ArtKind.APPLIQUE, Placement.CHEST, "web-light"),
             on("print", ArtKind.LOGO, Placement.CHEST, "sub-direct"));
-    assertThat(plan.clash()).isNull();
+    assertThat(plan.together().clash()).isNull();
     assertThat(sequence(plan)).startsWith("print");
-    assertThat(plan.sequence().get(0).why().key()).isEqualTo("order.sublimation-first");
-    assertThat(plan.sequence().get(0).added()).isNotNull();
-    assertThat(plan.sequence().get(2).added()).isNull();
+    assertThat(plan.together().sequence().get(0).why().key()).isEqualTo("order.sublimation-first");
+    assertThat(plan.together().sequence().get(0).added()).isNotNull();
+    assertThat(plan.together().sequence().get(2).added()).isNull();
     assertThat(plan.steps())
         .extracting(step -> step.instruction().key())
         .contains("do.cover-what-lies");
@@ -159,7 +159,7 @@ class JointOrderTest {
             on("middle", ArtKind.LOGO, Placement.CHEST, "film-smooth", "base"),
             on("base", ArtKind.LOGO, Placement.CHEST, "film-smooth"));
     assertThat(sequence(plan)).containsExactly("base", "middle", "top");
-    assertThat(plan.sequence().get(0).why().key()).isEqualTo("order.lower-first");
+    assertThat(plan.together().sequence().get(0).why().key()).isEqualTo("order.lower-first");
     List<Step> closings =
         plan.steps().stream()
             .filter(step -> step.decoration() != null && step.setting() != null)
@@ -197,11 +197,13 @@ class JointOrderTest {
             on("letters", ArtKind.LETTERING, Placement.CHEST, "film-block"),
             on("stones", ArtKind.STONES, Placement.CHEST, "stone-sheet", "letters"));
     assertThat(sequence(plan)).containsExactly("letters", "stones");
-    SequenceEntry letters = plan.sequence().get(0);
+    SequenceEntry letters = plan.together().sequence().get(0);
     assertThat(letters.margins().bleed().verdict()).isEqualTo(Verdict.TIGHT);
     assertThat(letters.added().key()).isEqualTo("order.added.tint");
     assertThat((Integer) letters.added().arguments().get(1)).isBetween(20, 70);
-    assertThat(plan.alternatives()).extracting(Alternative::medium).contains("stone-wand");
+    assertThat(plan.together().alternatives())
+        .extracting(Alternative::medium)
+        .contains("stone-wand");
     Plan wand =
         plan(
             Jobs.navyRowingTop(),
@@ -209,8 +211,9 @@ class JointOrderTest {
             List.of(WAND),
             on("letters", ArtKind.LETTERING, Placement.CHEST, "film-block"),
             on("stones", ArtKind.STONES, Placement.CHEST, "stone-wand", "letters"));
-    assertThat(wand.sequence().get(0).margins().bleed().verdict()).isEqualTo(Verdict.SAFE);
-    assertThat(wand.sequence().get(0).added()).isNull();
+    assertThat(wand.together().sequence().get(0).margins().bleed().verdict())
+        .isEqualTo(Verdict.SAFE);
+    assertThat(wand.together().sequence().get(0).added()).isNull();
   }
 
   @Test
@@ -223,8 +226,8 @@ class JointOrderTest {
             List.of(),
             on("crest", ArtKind.MADE_PATCH, Placement.POCKET, "patch-web"),
             on("year", ArtKind.LETTERING, Placement.SLEEVE, null));
-    assertThat(plan.clash()).isNull();
-    assertThat(plan.sequence()).hasSize(2).allMatch(placed -> placed.added() == null);
+    assertThat(plan.together().clash()).isNull();
+    assertThat(plan.together().sequence()).hasSize(2).allMatch(placed -> placed.added() == null);
   }
 
   @Test
@@ -237,7 +240,7 @@ class JointOrderTest {
             List.of(),
             on("raised", ArtKind.LETTERING, Placement.CHEST, "film-puff"),
             on("line", ArtKind.LETTERING, Placement.CHEST, "film-smooth", "raised"));
-    Clash clash = plan.clash();
+    Clash clash = plan.together().clash();
     assertThat(clash).isNotNull();
     assertThat(clash.first()).isEqualTo("raised");
     assertThat(clash.second()).isEqualTo("line");

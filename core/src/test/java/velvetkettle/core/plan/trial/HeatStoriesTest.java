@@ -210,6 +210,7 @@ class HeatStoriesTest {
             .options()
             .get(0)
             .recipe()
+            .presses()
             .drying()
             .why();
     assertThat(why).extracting(e -> e.sentence().key()).containsExactly("why.dry-computed");

@@ -80,7 +80,7 @@ class TrialsTest {
   void windowAndPlanAgree() {
     JobRequest job = job(Jobs.navyRowingTop(), "film-block", null);
     Trials.PressWindow window = TRIALS.window(job, "a", "film-block");
-    Setting planned = planned(job).recipe().setting();
+    Setting planned = planned(job).recipe().setting().plain();
     assertThat(window.now()).isEqualTo(planned);
     assertThat(window.best().dial()).isEqualTo(planned.dial());
     assertThat(window.best().time()).isEqualTo(planned.time());
@@ -97,9 +97,9 @@ class TrialsTest {
             .dried(Seconds.of(0))
             .under(CoverSheet.COTTON);
     Option option = planned(job(Jobs.whiteBandTee(), "film-smooth", own));
-    assertThat(option.recipe().dial().value()).isEqualTo(Celsius.of(156));
-    assertThat(option.recipe().time().value()).isEqualTo(Seconds.of(24));
-    assertThat(option.recipe().dial().why().get(0).source()).isEqualTo(Source.YOURS);
+    assertThat(option.recipe().setting().dial().value()).isEqualTo(Celsius.of(156));
+    assertThat(option.recipe().setting().time().value()).isEqualTo(Seconds.of(24));
+    assertThat(option.recipe().setting().dial().why().get(0).source()).isEqualTo(Source.YOURS);
     assertThat(option.stack().layers()).extracting(layer -> layer.kind()).contains(LayerKind.COVER);
     Plan plan = Jobs.planner().plan(job(Jobs.whiteBandTee(), "film-smooth", own));
     assertThat(plan.steps()).extracting(Step::kind).doesNotContain(StepKind.PRE_PRESS);
@@ -109,8 +109,8 @@ class TrialsTest {
   @DisplayName("what was settled for another medium does not count")
   void ownOfAnotherMedium() {
     OwnSetting own = OwnSetting.of("film-block").at(Celsius.of(131), Seconds.of(15));
-    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", own)).recipe().setting())
-        .isEqualTo(planned(tee()).recipe().setting());
+    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", own)).recipe().setting().plain())
+        .isEqualTo(planned(tee()).recipe().setting().plain());
   }
 
   @Test
@@ -164,7 +164,8 @@ class TrialsTest {
   void secondLayer() {
     WhatIf second = whatIf(tee(), WhatIf.Kind.SECOND_LAYER);
     assertThat(second.glueLine().degrees()).isLessThanOrEqualTo(0);
-    double more = second.kept().time().count() - planned(tee()).recipe().time().value().count();
+    double more =
+        second.kept().time().count() - planned(tee()).recipe().setting().time().value().count();
     assertThat(more).isBetween(1.0, 4.0);
   }
 
@@ -193,7 +194,8 @@ class TrialsTest {
     OwnSetting kept = other.kept();
     assertThat(kept.press()).isEqualTo("High mini");
     if (kept.dial() != null) {
-      assertThat(kept.dial().degrees()).isEqualTo(planned(tee()).recipe().platen().degrees() + 7);
+      assertThat(kept.dial().degrees())
+          .isEqualTo(planned(tee()).recipe().setting().platen().degrees() + 7);
     }
     assertThat(
             planned(
@@ -207,11 +209,21 @@ class TrialsTest {
   @DisplayName("a cover kept lies in the next plan; a cooler platen kept is made up for")
   void kept() {
     OwnSetting covered = whatIf(tee(), WhatIf.Kind.COVER).kept();
-    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", covered)).recipe().cover().value())
+    assertThat(
+            planned(job(Jobs.whiteBandTee(), "film-smooth", covered))
+                .recipe()
+                .layUp()
+                .cover()
+                .value())
         .isEqualTo(covered.cover());
     OwnSetting hotter = whatIf(tee(), WhatIf.Kind.COOLER_PLATEN).kept();
-    double usual = planned(tee()).recipe().dial().value().degrees();
-    assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", hotter)).recipe().dial().value())
+    double usual = planned(tee()).recipe().setting().dial().value().degrees();
+    assertThat(
+            planned(job(Jobs.whiteBandTee(), "film-smooth", hotter))
+                .recipe()
+                .setting()
+                .dial()
+                .value())
         .isEqualTo(Celsius.of(usual + 10));
     OwnSetting byHand = whatIf(tee(), WhatIf.Kind.OTHER_PRESS).kept();
     assertThat(planned(job(Jobs.whiteBandTee(), "film-smooth", byHand)).press())

@@ -10,7 +10,7 @@ import type { useTicketDraft } from './useTicketDraft'
  *
  * @param ticket as the server has it; nothing while it is new
  */
-export function useKeeping(
+export function useTicketSave(
   { id, form, dirty, reset }: ReturnType<typeof useTicketDraft>,
   ticket: Ref<TicketView | undefined>,
   ticketId: Ref<string | undefined>,

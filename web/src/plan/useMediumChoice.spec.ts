@@ -8,7 +8,7 @@ import { i18n } from '@/i18n'
 import { option, plan } from '@/testing/plans'
 import { unsettled } from '@/window/useTrial'
 import { blankDecoration } from './blankTicket'
-import { useTaking } from './useTaking'
+import { useMediumChoice } from './useMediumChoice'
 
 const thing = (id: string, medium: string | null = null): DecorationForm => ({
   ...blankDecoration(),
@@ -23,10 +23,10 @@ const planned: boolean[] = []
 const put = vi.spyOn(api, 'PUT')
 
 function taking() {
-  let inside!: ReturnType<typeof useTaking>
+  let inside!: ReturnType<typeof useMediumChoice>
   const Inside = {
     setup() {
-      inside = useTaking({
+      inside = useMediumChoice({
         ticketId: ref('t'),
         form,
         plan: ref(plan),

@@ -19,7 +19,7 @@ interface Taking {
 }
 
 /** Takes media and settings for the things of a ticket, keeps them with it, and has the plan made. */
-export function useTaking({ ticketId, form, plan, keep, onOpen, onPlanned }: Taking) {
+export function useMediumChoice({ ticketId, form, plan, keep, onOpen, onPlanned }: Taking) {
   const { t } = useI18n()
   const { message } = App.useApp()
   const makePlan = useMakePlan()
