@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { useEventListener, useWakeLock } from '@vueuse/core'
+import { useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, toRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Plan, TicketView } from '@/api/client'
 import OutcomeForm from '@/log/OutcomeForm.vue'
 import StackDrawing from '@/press/StackDrawing.vue'
 import CautionList from '@/plan/CautionList.vue'
-import { useKey } from '@/shell/keys'
 import { useVocabulary } from '@/speech/vocabulary'
 import { forgetRun } from './openRun'
 import RunHead from './RunHead.vue'
@@ -17,6 +16,7 @@ import StepTimer from './StepTimer.vue'
 import { useBeep } from './useBeep'
 import { useRun } from './useRun'
 import { usePiece, useStep } from './useStep'
+import { useRunKeyboard } from './useRunKeyboard'
 import { useStepKeys } from './useStepKeys'
 import { useTimer } from './useTimer'
 
@@ -76,16 +76,7 @@ function logged() {
   toTicket('check')
 }
 
-useEventListener('keydown', (event) => {
-  if (event.key !== ' ' || logging.value) return
-  const at = event.target as HTMLElement
-  if (['INPUT', 'TEXTAREA'].includes(at.tagName)) return
-  // The one big key does the next thing wherever the focus is; during a press it does nothing.
-  event.preventDefault()
-  if (!event.repeat) act()
-})
-useKey(['p', 'P'], pauseOrGoOn)
-useKey(['l', 'L'], toLog)
+useRunKeyboard({ act, pauseOrGoOn, toLog }, logging)
 onMounted(() => {
   void open()
   void wake.request('screen')

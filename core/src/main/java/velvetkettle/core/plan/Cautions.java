@@ -29,8 +29,9 @@ final class Cautions {
       if (option == null) {
         found.add(Caution.GLUE_AND_NEEDLE);
       } else {
-        ofOption(option, job.tool(option.press()), found);
-        media.find(option.medium()).ifPresent(medium -> ofMedium(medium, found));
+        Medium medium = media.get(option.medium());
+        ofOption(option, job.toolFor(job.decoration(decoration.decoration()), medium), found);
+        ofMedium(medium, found);
       }
     }
     Garment garment = job.garment();

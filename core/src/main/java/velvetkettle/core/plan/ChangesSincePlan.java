@@ -58,11 +58,11 @@ public final class ChangesSincePlan {
   private void press() {
     Press before = then.press();
     Press after = now.press();
-    if (!before.name().equals(after.name())) {
+    if (!before.is(after)) {
       say("since.other-press", after.name(), before.name());
     } else if (!before.calibration().equals(after.calibration())) {
       say("since.measured", after.name());
-    } else if (!before.equals(after)) {
+    } else if (!before.known(after.id()).equals(after)) {
       say("since.press-changed", after.name());
     }
   }

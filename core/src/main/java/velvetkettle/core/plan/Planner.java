@@ -75,8 +75,8 @@ public final class Planner {
   }
 
   /** With fewer rules than there are, to see what each is for. */
-  Planner(HeatModel heat, List<Rule> rules) {
-    this(heat, WindowMap::of, MediaCatalogue.TRADE, rules);
+  Planner(HeatModel heat, WindowMaps maps, List<Rule> rules) {
+    this(heat, maps, MediaCatalogue.TRADE, rules);
   }
 
   private Planner(HeatModel heat, WindowMaps maps, MediaCatalogue media, List<Rule> rules) {

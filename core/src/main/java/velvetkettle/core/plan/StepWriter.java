@@ -9,6 +9,7 @@ import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.order.GarmentState;
 import velvetkettle.core.plan.order.Operation;
 import velvetkettle.core.plan.order.StepKind;
+import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -25,6 +26,7 @@ final class StepWriter {
     for (int at = 0; at < operations.size(); at++) {
       Operation operation = operations.get(at);
       state = operation.apply(state);
+      Press press = operation.press();
       steps.add(
           new Step(
               steps.size() + 1,
@@ -35,8 +37,8 @@ final class StepWriter {
               operation.timed(),
               operation.peel(),
               operation.stack(),
-              operation.press(),
-              Cautions.ofStep(operation, job.tool(operation.press())),
+              press == null ? null : press.name(),
+              Cautions.ofStep(operation, press == null ? job.press() : press),
               state,
               meanwhile(operations, at, job),
               why(operation),

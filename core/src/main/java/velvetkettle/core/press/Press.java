@@ -7,6 +7,8 @@ import velvetkettle.core.quantity.Millimetres;
 /**
  * One press of the shop.
  *
+ * @param id tells presses apart whatever they are called; what was kept before presses had one is
+ *     known by its name
  * @param name what the shop calls it, 1 to 60 characters
  * @param platenWidth of the heated face, above 0
  * @param platenDepth of the heated face, above 0
@@ -15,6 +17,7 @@ import velvetkettle.core.quantity.Millimetres;
  * @param tips sizes of the wand's cup tips; empty for anything else, and where nobody listed them
  */
 public record Press(
+    String id,
     String name,
     PressKind kind,
     Millimetres platenWidth,
@@ -26,21 +29,29 @@ public record Press(
   /** Below this a platen would not reach over the edge of any art, mm. */
   private static final double LEAST = 20;
 
+  /** Known by its name. */
   public Press(
       String name,
       PressKind kind,
       Millimetres platenWidth,
       Millimetres platenDepth,
       Calibration calibration) {
-    this(name, kind, platenWidth, platenDepth, calibration, null, false, Set.of());
+    this(name, name, kind, platenWidth, platenDepth, calibration, null, false, Set.of());
   }
 
   /** The same, measured. */
   public Press measured(Calibration found) {
-    return new Press(name, kind, platenWidth, platenDepth, found, closing, cladInPtfe, tips);
+    return new Press(id, name, kind, platenWidth, platenDepth, found, closing, cladInPtfe, tips);
+  }
+
+  /** The same under another id. */
+  public Press known(String as) {
+    return new Press(
+        as, name, kind, platenWidth, platenDepth, calibration, closing, cladInPtfe, tips);
   }
 
   public Press {
+    id = id == null ? name : id;
     tips = Set.copyOf(tips);
     if (name.isBlank() || name.length() > 60) {
       throw new IllegalArgumentException("a press's name has 1 to 60 characters");
@@ -48,5 +59,15 @@ public record Press(
     if (platenWidth.count() <= LEAST || platenDepth.count() <= LEAST) {
       throw new IllegalArgumentException("a platen is wider and deeper than " + LEAST + " mm");
     }
+  }
+
+  /** Whether it is the same press, however it was measured or named since. */
+  public boolean is(Press other) {
+    return id.equals(other.id) || (id.equals(name) && name.equals(other.name));
+  }
+
+  /** Whether a choice that was kept means it: by its id, or by its name as was kept once. */
+  public boolean isMeantBy(String kept) {
+    return id.equals(kept) || name.equals(kept);
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static velvetkettle.core.media.ForeignMedium.CATALOGUE;
 import static velvetkettle.core.media.ForeignMedium.DYED_FLOCK;
 
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.art.ArtKind;
@@ -16,7 +17,6 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cut.weed.WeedLimits;
-import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.plan.job.JobRequest;
@@ -32,7 +32,7 @@ import velvetkettle.core.quantity.Term;
 
 /** What no code was written for is planned, drawn, cut and told by its traits alone. */
 class ForeignMediumTest {
-  private static final Planner PLANNER = new Planner(Jobs.HEAT, WindowMap::of, CATALOGUE);
+  private static final Planner PLANNER = new Planner(Jobs.HEAT, Jobs.MAPS, CATALOGUE);
   private static final JobRequest JOB =
       Jobs.job(
           Jobs.whiteBandTee(),
@@ -42,8 +42,14 @@ class ForeignMediumTest {
           DYED_FLOCK.key(),
           null);
 
-  private final Plan plan = PLANNER.plan(JOB);
-  private final Option option = plan.decorations().get(0).current();
+  private static Plan plan;
+  private static Option option;
+
+  @BeforeAll
+  static void itIsTaken() {
+    plan = PLANNER.plan(JOB);
+    option = plan.decorations().get(0).current();
+  }
 
   @Test
   @DisplayName("it is weighed beside the others, at its own setting and in its own words")
@@ -95,7 +101,7 @@ class ForeignMediumTest {
   @Test
   @DisplayName("it has a window, a heat story and what-ifs, and its bond is a glue's")
   void itsHeatIsTold() {
-    Trials trials = new Trials(Jobs.HEAT, WindowMap::of, CATALOGUE);
+    Trials trials = new Trials(Jobs.HEAT, Jobs.MAPS, CATALOGUE);
     assertThat(trials.window(JOB, "a", DYED_FLOCK.key()).map()).isNotNull();
     assertThat(trials.whatIfs(JOB, "a", DYED_FLOCK.key())).isNotEmpty();
     assertThat(HeatStories.of(JOB, CATALOGUE, plan).get(0).told().story()).isNotNull();

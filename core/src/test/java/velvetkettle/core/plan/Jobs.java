@@ -26,6 +26,9 @@ import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.RememberedHeat;
+import velvetkettle.core.heat.window.RememberedMaps;
+import velvetkettle.core.heat.window.WindowMaps;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -78,10 +81,13 @@ public final class Jobs {
   /** One for all tests of the plan, because they ask the same again and again. */
   public static final HeatModel HEAT = new RememberedHeat(new HeatMargins());
 
+  /** Likewise. */
+  public static final WindowMaps MAPS = new RememberedMaps();
+
   private Jobs() {}
 
   public static Planner planner() {
-    return new Planner(HEAT);
+    return new Planner(HEAT, MAPS, MediaCatalogue.TRADE);
   }
 
   public static Garment garment(

@@ -92,7 +92,7 @@ class PlannerPropertiesTest {
         InstructionSheet sheet = sheet(decoration, medium);
         CelsiusRange own = sheet.temperature();
         CelsiusRange range = own == null ? medium.window().temperature() : own;
-        boolean inDegrees = job.tool(option.press()).kind().setInDegrees();
+        boolean inDegrees = job.toolFor(decoration, medium).kind().setInDegrees();
         if (inDegrees) {
           // Set in whole degrees.
           assertThat(option.recipe().setting().platen().degrees())

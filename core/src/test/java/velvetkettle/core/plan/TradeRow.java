@@ -170,6 +170,7 @@ final class TradeRow {
     double side = kind == PressKind.WAND ? 25 : kind.pressedByHand() ? 110 : 400;
     return new Press(
         kind.name(),
+        kind.name(),
         kind,
         Millimetres.of(side),
         Millimetres.of(side),

@@ -83,7 +83,7 @@ class TradeRowsTest {
   }
 
   private static void check(TradeRow row, List<Rule> rules) {
-    Planner planner = new Planner(Jobs.HEAT, rules);
+    Planner planner = new Planner(Jobs.HEAT, Jobs.MAPS, rules);
     DecorationPlan weighed = planner.plan(row.job(null)).decorations().get(0);
     row.expected.forEach(
         (key, values) -> values.forEach(value -> check(key, value, row, weighed, planner)));

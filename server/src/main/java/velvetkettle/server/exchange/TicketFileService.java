@@ -9,9 +9,11 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.exchange.TicketFile.KeptPlan;
 import velvetkettle.server.exchange.TicketFile.Named;
@@ -87,10 +89,24 @@ public class TicketFileService {
         new TicketFile(
             TicketFile.FORMAT,
             TicketFile.VERSION,
-            ticket.form(),
+            toolsNamed(ticket.form()),
             new Named(ticket.press().name(), named),
             plan);
     return json.pretty(file);
+  }
+
+  /** Ids of tools mean nothing to another shop; names may. */
+  private TicketForm toolsNamed(TicketForm ticket) {
+    List<PressService.PressView> drawer = presses.page(0, ALL).items();
+    UnaryOperator<String> name =
+        kept ->
+            drawer.stream()
+                .map(PressService.PressView::press)
+                .filter(press -> press.isMeantBy(kept))
+                .map(Press::name)
+                .findFirst()
+                .orElse(kept);
+    return ticket.with(ticket.decorations().stream().map(d -> d.toolNamed(name)).toList());
   }
 
   /** Makes a new ticket of a file; the same id twice makes one. */
@@ -161,16 +177,8 @@ public class TicketFileService {
         ticket.decorations().stream()
             .map(d -> d.with(d.medium(), material(d.materialId(), file.named())))
             .toList();
-    return new TicketForm(
-        ticket.title(),
-        ticket.customer(),
-        ticket.dueAt(),
-        ticket.pieces(),
-        press(ticket.pressId(), file.named().press()),
-        ticket.garment(),
-        decorations,
-        ticket.roster(),
-        0);
+    UUID press = press(ticket.pressId(), file.named().press());
+    return ticket.with(decorations).on(press);
   }
 
   private UUID press(UUID id, String name) {

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
@@ -54,6 +55,18 @@ public record DecorationForm(
     @Nullable @Valid OwnSettingForm own) {
   /** The same with what was taken for it. */
   public DecorationForm with(@Nullable String takenMedium, @Nullable UUID takenMaterial) {
+    return with(takenMedium, takenMaterial, own);
+  }
+
+  /** The same with its tool called by its name, as another shop can know it. */
+  public DecorationForm toolNamed(UnaryOperator<String> name) {
+    return with(medium, materialId, own == null ? null : own.toolNamed(name));
+  }
+
+  private DecorationForm with(
+      @Nullable String takenMedium,
+      @Nullable UUID takenMaterial,
+      @Nullable OwnSettingForm settled) {
     return new DecorationForm(
         id,
         description,
@@ -73,7 +86,7 @@ public record DecorationForm(
         over,
         spot,
         weeding,
-        own);
+        settled);
   }
 
   public Artwork artwork() {

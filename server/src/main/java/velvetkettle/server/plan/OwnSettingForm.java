@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.function.DoubleFunction;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.press.CoverSheet;
@@ -36,6 +37,11 @@ public record OwnSettingForm(
         raised,
         quantity(fromBack, Seconds::of),
         press);
+  }
+
+  OwnSettingForm toolNamed(UnaryOperator<String> name) {
+    String named = press == null ? null : name.apply(press);
+    return new OwnSettingForm(medium, dial, time, drying, cover, cooled, raised, fromBack, named);
   }
 
   private static <T> @Nullable T quantity(@Nullable Double number, DoubleFunction<T> make) {

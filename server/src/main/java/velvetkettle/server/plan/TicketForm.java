@@ -34,4 +34,15 @@ public record TicketForm(
   public TicketForm {
     roster = roster == null ? List.of() : List.copyOf(roster);
   }
+
+  /** The same with other decorations. */
+  public TicketForm with(List<DecorationForm> changed) {
+    return new TicketForm(
+        title, customer, dueAt, pieces, pressId, garment, changed, roster, version);
+  }
+
+  /** The same as a new ticket on one of this shop's presses. */
+  public TicketForm on(UUID press) {
+    return new TicketForm(title, customer, dueAt, pieces, press, garment, decorations, roster, 0);
+  }
 }

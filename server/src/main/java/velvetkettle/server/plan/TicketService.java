@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -147,8 +146,7 @@ public class TicketService {
   @Transactional(readOnly = true)
   public Page<TicketSummary> page(
       String search, @Nullable Station station, boolean open, int page, int size) {
-    String pattern =
-        "%" + search.replace("\0", "").strip().replaceAll("([%_\\\\])", "\\\\$1") + "%";
+    String pattern = TicketSearch.pattern(search);
     List<TicketSummary> items =
         tickets.page(owner.name(), pattern, station, open, size, page * size).stream()
             .map(this::summary)
@@ -162,9 +160,6 @@ public class TicketService {
 
   private TicketRow row(
       UUID id, TicketForm form, int number, int version, Instant created, Station station) {
-    String search =
-        String.join(" ", name(number), form.title(), form.customer(), form.garment().name())
-            .toLowerCase(Locale.ROOT);
     return new TicketRow(
         id,
         owner.name(),
@@ -178,7 +173,7 @@ public class TicketService {
         json.write(form.garment()),
         json.write(form.decorations()),
         json.write(form.roster()),
-        search,
+        TicketSearch.words(name(number), form),
         version,
         created,
         clock.instant());

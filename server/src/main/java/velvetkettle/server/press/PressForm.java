@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Closing;
@@ -55,10 +56,12 @@ public record PressForm(
   /**
    * The press that is described; its force counts only with its scale.
    *
+   * @param id of the press
    * @param before what was measured of it, which stays where its difference was not typed anew
    */
-  Press press(Calibration before) {
+  Press press(UUID id, Calibration before) {
     return new Press(
+        id.toString(),
         name,
         kind,
         Millimetres.of(platenWidth),

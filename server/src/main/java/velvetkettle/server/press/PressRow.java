@@ -63,6 +63,7 @@ public record PressRow(
 
   Press press(Set<StoneSize> fitting) {
     return new Press(
+        id.toString(),
         name,
         kind,
         Millimetres.of(platenWidthMm),

@@ -104,7 +104,7 @@ public class PressService {
       throw new NotFoundException("press", id);
     }
     Press press =
-        form.press(before.map(row -> view(row).press().calibration()).orElse(Calibration.NONE));
+        form.press(id, before.map(row -> view(row).press().calibration()).orElse(Calibration.NONE));
     if (before.isEmpty()) {
       PressRow row =
           PressRow.of(

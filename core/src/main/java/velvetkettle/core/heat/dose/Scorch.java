@@ -21,7 +21,21 @@ public record Scorch(double seconds, double celsius, double activationJoules) {
       case VISCOSE, MODAL, LYOCELL -> Optional.of(VISCOSE);
       case WOOL -> Optional.of(WOOL);
       case SILK -> Optional.of(SILK);
-      default -> Optional.empty();
+      case POLYESTER,
+          POLYAMIDE_6,
+          POLYAMIDE_66,
+          ELASTANE,
+          ACRYLIC,
+          MODACRYLIC,
+          ACETATE,
+          TRIACETATE,
+          POLYPROPYLENE,
+          POLYETHYLENE,
+          POLYLACTIDE,
+          CHLOROFIBRE,
+          LEATHER,
+          COATED_CLOTH ->
+          Optional.empty();
     };
   }
 

@@ -19,7 +19,22 @@ public final class Shine {
       case ELASTANE -> Optional.of(Celsius.of(170));
       case ACRYLIC, MODACRYLIC -> Optional.of(Celsius.of(140));
       case POLYPROPYLENE -> Optional.of(Celsius.of(110));
-      default -> Optional.empty();
+      case COTTON,
+          LINEN,
+          HEMP,
+          VISCOSE,
+          MODAL,
+          LYOCELL,
+          WOOL,
+          SILK,
+          ACETATE,
+          TRIACETATE,
+          POLYETHYLENE,
+          POLYLACTIDE,
+          CHLOROFIBRE,
+          LEATHER,
+          COATED_CLOTH ->
+          Optional.empty();
     };
   }
 }

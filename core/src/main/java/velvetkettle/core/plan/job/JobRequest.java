@@ -1,5 +1,6 @@
 package velvetkettle.core.plan.job;
 
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.function.Function;
@@ -63,7 +64,11 @@ public record JobRequest(
   /** The tool for a decoration: what the maker settled, where that can do it, else the shop's. */
   public Press toolFor(Decoration decoration, Medium medium) {
     String wanted = decoration.own(medium).press();
-    Press first = wanted == null ? press : tool(wanted);
+    Press first =
+        shop.drawer().stream()
+            .filter(tool -> wanted != null && tool.isMeantBy(wanted))
+            .min(Comparator.comparing(tool -> !tool.id().equals(wanted)))
+            .orElse(press);
     return shop.toolFor(medium, first).orElse(press);
   }
 
@@ -120,10 +125,5 @@ public record JobRequest(
         .filter(decoration -> decoration.id().equals(id))
         .findFirst()
         .orElseThrow(() -> new IllegalArgumentException("no decoration " + id));
-  }
-
-  /** The press of that name; the one the job is meant for where the name is null or unknown. */
-  public Press tool(@Nullable String name) {
-    return shop.drawer().stream().filter(p -> p.name().equals(name)).findFirst().orElse(press);
   }
 }

@@ -15,7 +15,7 @@ import velvetkettle.core.quantity.Seconds;
  * @param cooled whether the cloth cools again before the medium is laid on it
  * @param raised whether a foam pad lies inside the garment
  * @param fromBack a press more from the back
- * @param press the name of the tool
+ * @param press the id of the tool
  */
 public record OwnSetting(
     String medium,

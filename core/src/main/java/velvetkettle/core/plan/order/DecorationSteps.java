@@ -209,7 +209,7 @@ final class DecorationSteps {
   private void close(
       StepKind kind, Sentence say, Setting setting, Stack stack, DecorationState leaves) {
     operations.add(
-        new Operation.HeatPress(kind, id, say, setting, stack, press.name(), role(kind), leaves));
+        new Operation.HeatPress(kind, id, say, setting, stack, press, role(kind), leaves));
   }
 
   /** Some bond under every press; film has bonded when its second one comes. */

@@ -5,6 +5,7 @@ import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.plan.order.GarmentState.DecorationState;
 import velvetkettle.core.plan.recipe.Setting;
+import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -33,7 +34,7 @@ public sealed interface Operation {
   }
 
   /** The name of the tool that closes; null where none does. */
-  default @Nullable String press() {
+  default @Nullable Press press() {
     return null;
   }
 
@@ -75,7 +76,7 @@ public sealed interface Operation {
   }
 
   /** A press without decoration that flattens and dries the cloth. */
-  record PrePress(Sentence instruction, Setting setting, Stack stack, String press)
+  record PrePress(Sentence instruction, Setting setting, Stack stack, Press press)
       implements Operation {
     @Override
     public StepKind kind() {
@@ -124,7 +125,7 @@ public sealed interface Operation {
       Sentence instruction,
       Setting setting,
       Stack stack,
-      String press,
+      Press press,
       WorkPhase.Role role,
       DecorationState leaves)
       implements Operation {

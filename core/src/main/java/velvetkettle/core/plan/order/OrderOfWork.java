@@ -12,6 +12,7 @@ import velvetkettle.core.heat.Margins;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.place.Placing;
+import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.job.JobRequest;
@@ -60,16 +61,16 @@ public final class OrderOfWork {
       Option option = plan.current();
       return option == null
           ? new Chosen(decoration, null, job.unpressed(decoration), null, false)
-          : new Chosen(
-              decoration,
-              new Pressed(
-                  media.get(option.medium()),
-                  option.recipe(),
-                  option.stack(),
-                  job.tool(option.press())),
-              job.placing(decoration, job.tool(option.press())),
-              option.advice().testFirst(),
-              false);
+          : of(Candidate.of(job, decoration, media.get(option.medium())), option);
+    }
+
+    private static Chosen of(Candidate candidate, Option option) {
+      return new Chosen(
+          candidate.decoration(),
+          new Pressed(candidate.medium(), option.recipe(), option.stack(), candidate.tool()),
+          candidate.placing(),
+          option.advice().testFirst(),
+          false);
     }
 
     /** The same among the others that are chosen. */
@@ -224,7 +225,7 @@ public final class OrderOfWork {
             Sentence.of(covered ? "do.pre-press-covered" : "do.pre-press"),
             setting,
             StackBuilder.prePress(new Ground(garment, press, false), recipe.setting().platen()),
-            press.name()));
+            press));
   }
 
   /** What wants a sheet inside, wherever the platen comes down. */

@@ -205,9 +205,9 @@ final class WhatIfs {
     return new Variation(
         WhatIf.Kind.OTHER_PRESS,
         Sentence.of("whatif.other-press", press.name()),
-        pressed(job, held.at(shown, held.time()).with(press.name())),
+        pressed(job, held.at(shown, held.time()).with(press.id())),
         shown,
-        kept.with(press.name()),
+        kept.with(press.id()),
         Sentence.of("whatif.keep.so"),
         true);
   }

@@ -35,6 +35,14 @@ public record PressCharacter(
 
   private static final double PRESSURE_TIMES = 1.25;
 
+  /** K a minute: a 12 mm platen with its heater takes about ten minutes [common practice]. */
+  private static final Range PLATE_WARMING = new Range(10, 20);
+
+  /** K a minute: a hand-held one takes two to four minutes [common practice]. */
+  private static final Range HAND_HELD_WARMING = new Range(25, 45);
+
+  private record Range(double least, double most) {}
+
   public PressCharacter {
     places = List.copyOf(places);
     if (places.size() != PLACES) {
@@ -53,8 +61,8 @@ public record PressCharacter(
     double off = random.nextDouble(LEAST_OFF, MOST_OFF) * (random.nextInt(3) == 0 ? -1 : 1);
     double contact = Math.pow(CONTACT_TIMES, within(random));
     double pressure = Math.pow(PRESSURE_TIMES, within(random));
-    // A 12 mm platen with its heater takes about ten minutes; a hand-held one two to four.
-    double warms = kind.pressedByHand() ? random.nextDouble(25, 45) : random.nextDouble(10, 20);
+    Range warming = kind.pressedByHand() ? HAND_HELD_WARMING : PLATE_WARMING;
+    double warms = random.nextDouble(warming.least, warming.most);
     return new PressCharacter(Kelvin.of(Math.round(off)), contact, pressure, places(random), warms);
   }
 

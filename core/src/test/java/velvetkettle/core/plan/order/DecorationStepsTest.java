@@ -57,6 +57,7 @@ class DecorationStepsTest {
   private static final Press WAND =
       new Press(
           "Wand",
+          "Wand",
           PressKind.WAND,
           Millimetres.of(25),
           Millimetres.of(25),
@@ -240,6 +241,7 @@ class DecorationStepsTest {
   void clad() {
     Press press =
         new Press(
+            "Clad",
             "Clad",
             PressKind.PLATE_SWING,
             Millimetres.of(400),

@@ -397,6 +397,7 @@ class RulesTest {
           MediaCatalogue.TRADE.get(medium),
           new Press(
               "Press",
+              "Press",
               press,
               Millimetres.of(380),
               Millimetres.of(380),

@@ -58,6 +58,7 @@ class JointOrderTest {
   private static final Press WAND =
       new Press(
           "Wand",
+          "Wand",
           PressKind.WAND,
           Millimetres.of(21),
           Millimetres.of(21),
