@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Tracing;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
@@ -32,7 +33,13 @@ abstract class Journey {
   protected BrowserContext context;
   protected Page page;
 
-  /** Keeps a trace and a picture of what failed. */
+  /**
+   * A trace keeps every state of the page, and costs every journey a quarter of its time: it is
+   * asked for ({@code -Dkettle.trace=true}) once a journey has failed.
+   */
+  private static final boolean TRACED = Boolean.getBoolean("kettle.trace");
+
+  /** Keeps a picture of what failed, the page itself, and the trace where one was asked for. */
   @RegisterExtension
   final AfterTestExecutionCallback keepFailure =
       test -> {
@@ -40,7 +47,11 @@ abstract class Journey {
         String file = name.replaceAll("[^A-Za-z0-9-]+", "-");
         if (test.getExecutionException().isPresent()) {
           page.screenshot(new Page.ScreenshotOptions().setPath(KEPT.resolve(file + ".png")));
-          context.tracing().stop(new Tracing.StopOptions().setPath(KEPT.resolve(file + ".zip")));
+          Files.writeString(KEPT.resolve(file + ".html"), page.content());
+          if (TRACED) {
+            Path trace = KEPT.resolve(file + ".zip");
+            context.tracing().stop(new Tracing.StopOptions().setPath(trace));
+          }
         }
       };
 
@@ -53,7 +64,9 @@ abstract class Journey {
                     .setBaseURL(KETTLE.address())
                     .setViewportSize(1280, 800)
                     .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
-    context.tracing().start(new Tracing.StartOptions().setScreenshots(true).setSnapshots(true));
+    if (TRACED) {
+      context.tracing().start(new Tracing.StartOptions().setScreenshots(true).setSnapshots(true));
+    }
     context.setDefaultTimeout(PATIENCE);
     page = context.newPage();
   }
