@@ -1,7 +1,7 @@
 # What the machine must have. Missing Debian packages are named first, then installed with root or sudo.
 
 POSTGRES_HOMES=/usr/lib/postgresql
-CHROMIUM=/usr/bin/chromium
+CHROMIUM=/usr/bin/chromium-headless-shell
 
 need_tools() {
   local missing=()
@@ -17,7 +17,7 @@ need_tools() {
 }
 
 need_chromium() {
-  [ -x "$CHROMIUM" ] || install_packages chromium
+  [ -x "$CHROMIUM" ] || install_packages chromium-headless-shell
 }
 
 # Versions of PostgreSQL whose server is installed, newest first.

@@ -22,6 +22,11 @@ public enum Obstacle implements Worded {
     this.hard = hard;
   }
 
+  /** More cloth behind the face, with an inside that wants a sheet. */
+  public boolean doublesTheCloth() {
+    return this == POCKET || this == LINING;
+  }
+
   /** Metal or hard plastic: burns, dents the pad and may melt, so it has to hang off the platen. */
   public boolean hard() {
     return hard;

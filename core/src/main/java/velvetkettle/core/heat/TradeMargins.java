@@ -5,7 +5,6 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.heat.phase.Pressing;
-import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
@@ -29,7 +28,7 @@ public final class TradeMargins {
   private static Margin hold(Pressing pressing) {
     Celsius coolest = pressing.allowed().temperature().low();
     Seconds shortest = pressing.allowed().time().low();
-    if (pressing.press().kind() == PressKind.WAND) {
+    if (pressing.press().kind().setsSingleStones()) {
       return Margin.tight(
           Question.HOLD,
           Sentence.of("hold.figure.stone", pressing.time()),
@@ -68,7 +67,7 @@ public final class TradeMargins {
   }
 
   private static Margin mark(Pressing pressing) {
-    if (pressing.press().kind() == PressKind.WAND) {
+    if (pressing.press().kind().setsSingleStones()) {
       return Margin.tight(
           Question.MARK,
           Sentence.of("mark.figure.tip", pressing.platen()),

@@ -16,7 +16,6 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 
@@ -206,7 +205,7 @@ public final class PlatenOnGarment {
   }
 
   private PressPositions.Found cover(Press with, List<Area> keepOuts) {
-    if (with.kind() == PressKind.WAND) {
+    if (with.kind().setsSingleStones()) {
       // Stone by stone: nothing beside the art is touched.
       return new PressPositions.Found(List.of(art), true);
     }

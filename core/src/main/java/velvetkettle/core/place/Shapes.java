@@ -33,81 +33,103 @@ final class Shapes {
   private Shapes() {}
 
   /**
+   * What one kind of garment is like.
+   *
+   * @param half the right half of its outline, from the neck on
+   */
+  private record Shape(Measures drawn, Collar collar, Sizing sizing, double[][] half) {}
+
+  /**
    * @param x half the width of the body at the armhole
    * @param y from the shoulder to the hem
    */
   record Measures(double x, double y) {}
 
+  /** How far the collar stands below the highest point of the shoulder, in mm. */
+  private record Collar(double front, double back) {
+    static final Collar NONE = new Collar(0, 0);
+    static final Collar ROUND = new Collar(85, 20);
+    static final Collar STAND = new Collar(70, 20);
+    static final Collar WIDE = new Collar(60, 25);
+  }
+
+  /** How a kind follows the sizes of people, of an adult's [engineering estimates]. */
+  private enum Sizing {
+    /** What is not worn on the body has one size. */
+    ONE(1, 1, 1),
+    HEAD_AND_NECK(0.8, 0.86, 0.94),
+    BODY(0.46, 0.58, 0.78);
+
+    private final double baby;
+    private final double toddler;
+    private final double youth;
+
+    Sizing(double baby, double toddler, double youth) {
+      this.baby = baby;
+      this.toddler = toddler;
+      this.youth = youth;
+    }
+
+    double of(Size size) {
+      return switch (size) {
+        case BABY -> baby;
+        case TODDLER -> toddler;
+        case YOUTH -> youth;
+        case ADULT -> 1;
+      };
+    }
+  }
+
+  private static Shape of(GarmentKind kind) {
+    return switch (kind) {
+      case TOP, SHIRT -> worn(265, 720, Collar.ROUND, TEE);
+      case LONG_SLEEVE -> worn(265, 720, Collar.ROUND, LONG_SLEEVE);
+      case SWEATSHIRT -> worn(290, 700, Collar.ROUND, SWEATSHIRT);
+      case JACKET -> worn(290, 700, Collar.STAND, SWEATSHIRT);
+      case VEST -> worn(270, 700, Collar.STAND, VEST);
+      case TROUSERS -> worn(210, 1040, Collar.NONE, TROUSERS);
+      case CAPE -> worn(620, 950, Collar.WIDE, CAPE);
+      case APRON -> worn(350, 850, Collar.NONE, APRON);
+      case CAP -> new Shape(new Measures(92, 110), Collar.NONE, Sizing.HEAD_AND_NECK, CAP);
+      case TIE -> new Shape(new Measures(47, 1450), Collar.NONE, Sizing.HEAD_AND_NECK, TIE);
+      case PENNANT -> flat(300, 300);
+      case BAG -> flat(190, 420);
+      case FLAG -> flat(750, 900);
+      case SCARF -> flat(150, 1500);
+      case PANEL -> flat(500, 1000);
+      case RIBBON -> flat(500, 25);
+    };
+  }
+
+  private static Shape worn(double x, double y, Collar collar, double[][] half) {
+    return new Shape(new Measures(x, y), collar, Sizing.BODY, half);
+  }
+
+  private static Shape flat(double x, double y) {
+    return new Shape(new Measures(x, y), Collar.NONE, Sizing.ONE, new double[][] {{x, 0}, {x, y}});
+  }
+
   /** How wide and long the drawn shape is before it is stretched. */
   static Measures drawn(GarmentKind kind) {
-    return switch (kind) {
-      case TOP, SHIRT, LONG_SLEEVE -> new Measures(265, 720);
-      case SWEATSHIRT, JACKET -> new Measures(290, 700);
-      case VEST -> new Measures(270, 700);
-      case TROUSERS -> new Measures(210, 1040);
-      case CAPE -> new Measures(620, 950);
-      case APRON -> new Measures(350, 850);
-      case CAP -> new Measures(92, 110);
-      case BAG -> new Measures(190, 420);
-      case FLAG -> new Measures(750, 900);
-      case PENNANT -> new Measures(300, 300);
-      case SCARF -> new Measures(150, 1500);
-      case TIE -> new Measures(47, 1450);
-      case PANEL -> new Measures(500, 1000);
-      case RIBBON -> new Measures(500, 25);
-    };
+    return of(kind).drawn();
   }
 
   /** How far the collar stands below the highest point of the shoulder, in mm. */
   static double collar(GarmentKind kind, boolean front) {
-    return switch (kind) {
-      case TOP, SHIRT, LONG_SLEEVE, SWEATSHIRT -> front ? 85 : 20;
-      case JACKET, VEST -> front ? 70 : 20;
-      case CAPE -> front ? 60 : 25;
-      default -> 0;
-    };
+    Collar collar = of(kind).collar();
+    return front ? collar.front() : collar.back();
   }
 
-  /** Of an adult's [engineering estimates]; what is not worn on the body has one size. */
+  /** Of an adult's. */
   static double scale(GarmentKind kind, Size size) {
-    return switch (kind) {
-      case BAG, FLAG, PENNANT, SCARF, PANEL, RIBBON -> 1;
-      case CAP, TIE ->
-          switch (size) {
-            case BABY -> 0.8;
-            case TODDLER -> 0.86;
-            case YOUTH -> 0.94;
-            case ADULT -> 1;
-          };
-      default ->
-          switch (size) {
-            case BABY -> 0.46;
-            case TODDLER -> 0.58;
-            case YOUTH -> 0.78;
-            case ADULT -> 1;
-          };
-    };
+    return of(kind).sizing().of(size);
   }
 
   static Outline outline(GarmentKind kind, boolean front) {
-    double neck = collar(kind, front);
-    return switch (kind) {
-      case TOP, SHIRT -> mirrored(neck, TEE);
-      case LONG_SLEEVE -> mirrored(neck, LONG_SLEEVE);
-      case SWEATSHIRT, JACKET -> mirrored(neck, SWEATSHIRT);
-      case VEST -> mirrored(neck, VEST);
-      case TROUSERS -> mirrored(0, TROUSERS);
-      case CAPE -> mirrored(neck, CAPE);
-      case APRON -> mirrored(0, APRON);
-      case CAP -> mirrored(0, CAP);
-      case TIE -> mirrored(0, TIE);
-      case PENNANT ->
-          new Outline(List.of(new Point(-300, 0), new Point(300, 150), new Point(-300, 300)));
-      case BAG, FLAG, SCARF, PANEL, RIBBON -> {
-        Measures drawn = drawn(kind);
-        yield mirrored(0, new double[][] {{drawn.x(), 0}, {drawn.x(), drawn.y()}});
-      }
-    };
+    // The one shape that is not alike on both sides.
+    return kind == GarmentKind.PENNANT
+        ? new Outline(List.of(new Point(-300, 0), new Point(300, 150), new Point(-300, 300)))
+        : mirrored(collar(kind, front), of(kind).half());
   }
 
   /** Both halves; the collar is cut out round in the middle. */

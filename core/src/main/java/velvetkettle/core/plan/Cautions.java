@@ -15,7 +15,6 @@ import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.PressKind;
 
 /** Which cautions apply to a job and to each of its steps. */
 final class Cautions {
@@ -49,14 +48,7 @@ final class Cautions {
     found.add(Caution.HOT);
     found.add(Caution.ELECTRIC);
     found.add(Caution.VENTILATE);
-    if (press.kind() == PressKind.WAND) {
-      found.add(Caution.HOT_TIP);
-    } else if (!press.kind().pressedByHand()) {
-      found.add(Caution.PINCH);
-    }
-    if (press.kind() == PressKind.IRON_STEAM) {
-      found.add(Caution.STEAM);
-    }
+    ofTool(press, found);
     if (usesPtfe(option.recipe()) || press.cladInPtfe()) {
       found.add(Caution.SHEET_LIMIT);
     }
@@ -80,6 +72,17 @@ final class Cautions {
     }
   }
 
+  private static void ofTool(Press press, Set<Caution> found) {
+    if (press.kind().setsSingleStones()) {
+      found.add(Caution.HOT_TIP);
+    } else if (!press.kind().pressedByHand()) {
+      found.add(Caution.PINCH);
+    }
+    if (press.kind().steams()) {
+      found.add(Caution.STEAM);
+    }
+  }
+
   private static boolean usesPtfe(Recipe recipe) {
     return recipe.layUp().cover().value() == CoverSheet.PTFE
         || recipe.presses().after().stream().anyMatch(press -> press.cover() == CoverSheet.PTFE);
@@ -89,14 +92,7 @@ final class Cautions {
     Set<Caution> found = EnumSet.noneOf(Caution.class);
     if (operation instanceof Operation.PrePress || operation instanceof Operation.HeatPress) {
       found.add(Caution.HOT);
-      if (press.kind() == PressKind.WAND) {
-        found.add(Caution.HOT_TIP);
-      } else if (!press.kind().pressedByHand()) {
-        found.add(Caution.PINCH);
-      }
-      if (press.kind() == PressKind.IRON_STEAM) {
-        found.add(Caution.STEAM);
-      }
+      ofTool(press, found);
     }
     if (operation instanceof Operation.HeatPress heat && givesOffGas(heat)) {
       found.add(Caution.VENTILATE);

@@ -52,6 +52,15 @@ public enum PressKind implements Worded {
     return this == IRON_DRY || this == IRON_STEAM;
   }
 
+  /** Whether its tip sets one stone after the other; nothing lies flat under it. */
+  public boolean setsSingleStones() {
+    return this == WAND;
+  }
+
+  public boolean steams() {
+    return this == IRON_STEAM;
+  }
+
   public Pad usualPad() {
     return usualPad;
   }

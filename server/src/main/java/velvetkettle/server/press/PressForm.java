@@ -71,7 +71,7 @@ public record PressForm(
             ? null
             : new Closing(newtons, scale),
         cladInPtfe,
-        kind == PressKind.WAND ? tips : Set.of());
+        kind.setsSingleStones() ? tips : Set.of());
   }
 
   private Calibration calibration(Calibration before) {

@@ -2,7 +2,6 @@ package velvetkettle.core.heat.phase;
 
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
 
 /** What the work is done on and with, and the air that the cloth has lain in. */
@@ -12,6 +11,6 @@ public record Bench(Garment garment, Press press, Workroom workroom) {
    * is two to four times too quick for them.
    */
   public boolean isComputed() {
-    return press.kind() != PressKind.IRON_STEAM && press.kind() != PressKind.WAND;
+    return !press.kind().steams() && !press.kind().setsSingleStones();
   }
 }

@@ -19,7 +19,6 @@ import velvetkettle.core.plan.recipe.Setting;
 import velvetkettle.core.plan.recipe.ShortPress;
 import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -127,7 +126,7 @@ final class DecorationSteps {
 
   private void mainPress() {
     String key =
-        press.kind() == PressKind.WAND
+        press.kind().setsSingleStones()
             ? "do.press-stone"
             : lowerLayer ? "do.tack-layer" : medium.wording().pressing();
     int positions = recipe.presses().positions();

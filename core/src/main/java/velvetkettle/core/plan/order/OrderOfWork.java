@@ -22,7 +22,6 @@ import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.Setting;
 import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Sentence;
 
@@ -190,7 +189,7 @@ public final class OrderOfWork {
     PreWash.of(garment, pressed.stream().map(Pressed::medium).toList(), job.shop().schools())
         .ifPresent(wash -> operations.add(new Operation.Handle(wash)));
     garment.obstacles().stream()
-        .filter(OrderOfWork::hasAnInside)
+        .filter(Obstacle::doublesTheCloth)
         .sorted()
         .forEach(
             obstacle ->
@@ -205,7 +204,7 @@ public final class OrderOfWork {
   /** A wand has nothing to flatten a cloth with; a maker may leave it out. */
   private static Optional<Pressed> longestDrying(List<Pressed> pressed) {
     return pressed.stream()
-        .filter(p -> p.press().kind() != PressKind.WAND)
+        .filter(p -> !p.press().kind().setsSingleStones())
         .filter(p -> p.recipe().presses().drying().value().count() > 0)
         .max(Comparator.comparing(p -> p.recipe().presses().drying().value()));
   }
@@ -226,11 +225,6 @@ public final class OrderOfWork {
             setting,
             StackBuilder.prePress(new Ground(garment, press, false), recipe.setting().platen()),
             press));
-  }
-
-  /** What wants a sheet inside, wherever the platen comes down. */
-  private static boolean hasAnInside(Obstacle obstacle) {
-    return obstacle == Obstacle.POCKET || obstacle == Obstacle.LINING;
   }
 
   private static String advice(Obstacle obstacle) {

@@ -95,7 +95,7 @@ public final class Precedence {
   /** Whether the tool that presses one thing comes down on another that lies there. */
   public static boolean reaches(Chosen pressed, Chosen lying) {
     PressKind tool = pressed.press().press().kind();
-    if (tool == PressKind.WAND) {
+    if (tool.setsSingleStones()) {
       return false;
     }
     boolean stacked =

@@ -19,7 +19,6 @@ import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
@@ -105,7 +104,7 @@ public final class RecipeWriter {
             coolBeforePlacing(),
             extras(medium.atPress().before(work), main),
             extras(after(), main),
-            press.kind() == PressKind.WAND ? 1 : positions,
+            press.kind().setsSingleStones() ? 1 : positions,
             ToolWriter.of(press, medium, work, pressure.value(), sheet.steam())),
         medium.handling().stitch(),
         new Waits(
@@ -234,17 +233,14 @@ public final class RecipeWriter {
   }
 
   private boolean bySteam() {
-    return press.kind() == PressKind.IRON_STEAM
+    return press.kind().steams()
         && medium.atPress().steam() == SteamUse.BY_SCHOOL
         && sheet.time() == null
         && ToolWriter.steams(medium, work, sheet.steam());
   }
 
   private int layersBeforeGlue() {
-    return garment.obstacles().contains(Obstacle.POCKET)
-            || garment.obstacles().contains(Obstacle.LINING)
-        ? 2
-        : 1;
+    return garment.obstacles().stream().anyMatch(Obstacle::doublesTheCloth) ? 2 : 1;
   }
 
   private Pressure wantedPressure() {

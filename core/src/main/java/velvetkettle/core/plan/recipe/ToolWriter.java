@@ -7,7 +7,6 @@ import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.press.Closing;
 import velvetkettle.core.press.Press;
-import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Sentence;
@@ -29,7 +28,7 @@ final class ToolWriter {
   static List<Sentence> of(
       Press press, Medium medium, Work work, Pressure pressure, @Nullable Boolean steam) {
     ToolWriter writer = new ToolWriter(press, medium, work);
-    if (press.kind() == PressKind.WAND) {
+    if (press.kind().setsSingleStones()) {
       writer.wand();
     } else if (press.kind().iron()) {
       writer.iron(steam);
@@ -68,7 +67,7 @@ final class ToolWriter {
   }
 
   private void iron(@Nullable Boolean steam) {
-    if (press.kind() == PressKind.IRON_STEAM) {
+    if (press.kind().steams()) {
       say(steams(steam) ? "tool.steam-on" : "tool.steam-off");
     }
     boolean travels = work.schools().keepTo(School.IRON_TRAVELLING);
@@ -80,7 +79,7 @@ final class ToolWriter {
 
   /** The sheet first; then what the medium wants, or the shop's school. */
   private boolean steams(@Nullable Boolean steam) {
-    return press.kind() == PressKind.IRON_STEAM && steams(medium, work, steam);
+    return press.kind().steams() && steams(medium, work, steam);
   }
 
   static boolean steams(Medium medium, Work work, @Nullable Boolean bySheet) {
