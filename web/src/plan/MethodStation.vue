@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Plan, Problem, Schemas, TicketForm } from '@/api/client'
+import { isNoHeat, NO_HEAT } from '@/media/noHeat'
 import { useVocabulary } from '@/speech/vocabulary'
 import { missing } from './blankTicket'
 import CompareOptions from './CompareOptions.vue'
@@ -69,9 +70,7 @@ const art = computed(
 const gone = computed(() => {
   const medium = art.value?.medium
   const all = props.decoration
-  return medium && all && medium !== 'no-heat' && !all.options.some((o) => o.medium === medium)
-    ? medium
-    : null
+  return medium && all && !isNoHeat(medium) && !all.options.some((o) => o.medium === medium) ? medium : null
 })
 const material = computed({
   get: () => art.value?.materialId ?? undefined,
@@ -154,11 +153,11 @@ const material = computed({
           :type="decoration.options.length ? 'default' : 'primary'"
           :size="decoration.options.length ? 'small' : 'middle'"
           :loading="busy"
-          @click="$emit('take', 'no-heat')"
+          @click="$emit('take', NO_HEAT)"
         >
           {{ $t('method.takeNoHeat') }}
         </a-button>
-        <span v-if="taken === 'no-heat'" class="muted"> {{ $t('method.taken') }}</span>
+        <span v-if="isNoHeat(taken)" class="muted"> {{ $t('method.taken') }}</span>
       </section>
       <template v-if="decoration.ruledOut.length">
         <h3 class="out-title">{{ $t('method.ruledOut') }}</h3>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import GarmentStation from '@/cloth/GarmentStation.vue'
+import { isNoHeat } from '@/media/noHeat'
 import CutStation from '@/cut/CutStation.vue'
 import HeatStory from '@/heat/HeatStory.vue'
 import CheckStation from '@/log/CheckStation.vue'
@@ -109,7 +110,7 @@ const stack = computed(() => ({
   tried: triedStack.value,
   now: told.value ? now.value : null,
   withoutHeat: pressed.value
-    ? decorationOf(stored.value?.plan ?? null, art.value?.id)?.medium === 'no-heat'
+    ? isNoHeat(decorationOf(stored.value?.plan ?? null, art.value?.id)?.medium)
     : decoration.value?.options.length === 0,
   loading: pressed.value ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
 }))

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api, type Schemas } from '@/api/client'
+import { isNoHeat } from '@/media/noHeat'
 import ChoiceField from '@/form/ChoiceField.vue'
 import FormDialog from '@/form/FormDialog.vue'
 import LengthField from '@/form/LengthField.vue'
@@ -18,7 +19,7 @@ const { options } = useVocabulary()
 const { t } = useI18n()
 const id = props.material?.id ?? crypto.randomUUID()
 const form = ref(formOf(props.material))
-const media = () => options('medium').filter((medium) => medium.value !== 'no-heat')
+const media = () => options('medium').filter((medium) => !isNoHeat(medium.value))
 const send = () => answer(api.PUT('/api/materials/{id}', { params: { path: { id } }, body: form.value }))
 </script>
 
