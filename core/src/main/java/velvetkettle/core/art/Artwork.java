@@ -1,5 +1,7 @@
 package velvetkettle.core.art;
 
+import static java.util.Objects.requireNonNull;
+
 import velvetkettle.core.cloth.Depth;
 
 /**
@@ -28,6 +30,10 @@ public record Artwork(
   }
 
   public Artwork {
+    requireNonNull(size, "size");
+    requireNonNull(tones, "tones");
+    requireNonNull(detail, "detail");
+    requireNonNull(stones, "stones");
     if (description.isBlank() || description.length() > 120) {
       throw new IllegalArgumentException("what goes on is described in 1 to 120 characters");
     }

@@ -1,5 +1,7 @@
 package velvetkettle.core.cloth;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.EnumSet;
 import java.util.Set;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
@@ -26,6 +28,7 @@ public record Garment(
   }
 
   public Garment {
+    requireNonNull(cloth, "cloth");
     if (name.isBlank() || name.length() > 80) {
       throw new IllegalArgumentException("a garment's name has 1 to 80 characters");
     }

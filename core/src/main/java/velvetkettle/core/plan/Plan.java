@@ -1,5 +1,7 @@
 package velvetkettle.core.plan;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.media.NoHeat;
@@ -42,6 +44,9 @@ public record Plan(
   }
 
   public Plan {
+    requireNonNull(resting, "resting");
+    requireNonNull(effort, "effort");
+    requireNonNull(together, "together");
     decorations = List.copyOf(decorations);
     steps = List.copyOf(steps);
     cautions = List.copyOf(cautions);

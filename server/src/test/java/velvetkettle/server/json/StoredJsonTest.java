@@ -1,8 +1,13 @@
 package velvetkettle.server.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.ParameterizedTest;
+import java.io.UncheckedIOException;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -157,6 +162,40 @@ class StoredJsonTest {
     assertThat(art.size().width().count()).isEqualTo(flatArt.path("width").asDouble());
     assertThat(art.tones().colours()).isEqualTo(flatArt.path("colours").asInt());
     assertThat(art.stones().count()).isEqualTo(flatArt.path("stones").asInt());
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "/resting",
+        "/effort",
+        "/together",
+        "/decorations/0/options/0/standing",
+        "/decorations/0/options/0/advice",
+        "/decorations/0/options/0/recipe",
+        "/decorations/0/options/0/recipe/setting",
+        "/decorations/0/options/0/recipe/peel",
+        "/decorations/0/options/0/recipe/presses"
+      })
+  @DisplayName("a plan that lacks a part is not taken for one, whoever sent it")
+  void aPartIsMissing(String part) throws IOException {
+    assertThatThrownBy(() -> json.read(without("plan-schema-6.json", part), Plan.class))
+        .isInstanceOf(UncheckedIOException.class);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"/garment/cloth", "/decorations/0/artwork/size", "/decorations/0/artwork/stones"})
+  void aPartOfARequestIsMissing(String part) throws IOException {
+    assertThatThrownBy(() -> json.read(without("request-schema-6.json", part), JobRequest.class))
+        .isInstanceOf(UncheckedIOException.class);
+  }
+
+  private Json without(String file, String part) throws IOException {
+    JsonNode tree = json.tree(golden(file));
+    int last = part.lastIndexOf('/');
+    ((ObjectNode) tree.at(part.substring(0, last))).putNull(part.substring(last + 1));
+    return json.write(tree);
   }
 
   @Test

@@ -22,15 +22,18 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
 import org.springframework.context.support.StaticMessageSource;
 import org.springframework.http.MediaType;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import velvetkettle.core.media.ForeignMedium;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.server.ServerTest;
+import velvetkettle.server.HttpTest;
+import velvetkettle.server.PrivatePostgres;
 import velvetkettle.server.TicketForms;
 import velvetkettle.server.speech.Speech;
 
 /** A medium that no code was written for, with a name and its traits, from the order to the log. */
-class ForeignMediumApiTest extends ServerTest {
+class ForeignMediumApiTest extends HttpTest {
   private static final String KEY = ForeignMedium.DYED_FLOCK.key();
   private static final String STAR =
       "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='80mm' viewBox='0 0 80 80'>"
@@ -39,6 +42,12 @@ class ForeignMediumApiTest extends ServerTest {
   private final String ticket = UUID.randomUUID().toString();
   private final String plan = UUID.randomUUID().toString();
   private JsonNode made;
+
+  /** Its own, because nobody else knows what is kept in it. */
+  @DynamicPropertySource
+  static void ownDatabase(DynamicPropertyRegistry registry) {
+    registry.add("spring.datasource.url", () -> PrivatePostgres.freshUrl("foreign"));
+  }
 
   @TestConfiguration
   static class Foreign {
@@ -94,9 +103,7 @@ class ForeignMediumApiTest extends ServerTest {
     Map<String, Object> roll = new HashMap<>();
     roll.putAll(Map.of("name", "Quay flock", "medium", KEY, "colour", "navy", "depth", "DARK"));
     roll.putAll(Map.of("rollWidth", 500, "left", 4000, "version", 0));
-    String id = UUID.randomUUID().toString();
-    put("/api/materials/" + id, roll).andExpect(status().isOk());
-    database.update("delete from material where id = ?::uuid", id);
+    put("/api/materials/" + UUID.randomUUID(), roll).andExpect(status().isOk());
   }
 
   @Test

@@ -1,5 +1,7 @@
 package velvetkettle.core.plan.option;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.Margins;
@@ -24,6 +26,14 @@ public record Option(
     Stack stack,
     @Nullable String press)
     implements Weighed {
+  public Option {
+    requireNonNull(recipe, "recipe");
+    requireNonNull(margins, "margins");
+    requireNonNull(standing, "standing");
+    requireNonNull(advice, "advice");
+    requireNonNull(stack, "stack");
+  }
+
   Option because(List<Sentence> better) {
     Standing explained = new Standing(better, standing.scores(), standing.order());
     return new Option(medium, name, recipe, margins, explained, advice, stack, press);

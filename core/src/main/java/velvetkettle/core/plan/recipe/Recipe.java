@@ -1,5 +1,7 @@
 package velvetkettle.core.plan.recipe;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.media.trait.Stitch;
@@ -23,6 +25,14 @@ public record Recipe(
     Presses presses,
     Stitch stitch,
     Waits waits) {
+  public Recipe {
+    requireNonNull(setting, "setting");
+    requireNonNull(layUp, "layUp");
+    requireNonNull(peel, "peel");
+    requireNonNull(presses, "presses");
+    requireNonNull(waits, "waits");
+  }
+
   /**
    * The same with what the heat computation says of its time and of its peel.
    *
