@@ -34,8 +34,8 @@ abstract class Journey {
   protected Page page;
 
   /**
-   * A trace keeps every state of the page, and costs every journey a quarter of its time: it is
-   * asked for ({@code -Dkettle.trace=true}) once a journey has failed.
+   * A trace keeps every state of the page, and slows every journey down: it is asked for ({@code
+   * -Dkettle.trace=true}) once a journey has failed.
    */
   private static final boolean TRACED = Boolean.getBoolean("kettle.trace");
 

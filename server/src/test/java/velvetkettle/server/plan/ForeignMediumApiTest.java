@@ -46,7 +46,7 @@ class ForeignMediumApiTest extends HttpTest {
   /** Its own, because nobody else knows what is kept in it. */
   @DynamicPropertySource
   static void ownDatabase(DynamicPropertyRegistry registry) {
-    registry.add("spring.datasource.url", () -> PrivatePostgres.freshUrl("foreign"));
+    registry.add("spring.datasource.url", () -> PrivatePostgres.freshUrl("foreign_medium"));
   }
 
   @TestConfiguration
