@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { defineComponent, ref } from 'vue'
 import { expect, it, vi } from 'vitest'
+import { letterKeys } from '@/shell/keys'
 import { useRunKeyboard } from './useRunKeyboard'
 
 function keyboard() {
@@ -38,11 +39,16 @@ it('leaves Space alone where something is typed, and while the outcome is logged
   view.unmount()
 })
 
-it('pauses at P and logs at L', () => {
+it('pauses at P and logs at L, unless letter keys are off', () => {
+  letterKeys.value = true
   const { pauseOrGoOn, toLog, view, press } = keyboard()
   press('p')
   press('L')
   expect(pauseOrGoOn).toHaveBeenCalledTimes(1)
   expect(toLog).toHaveBeenCalledTimes(1)
+  letterKeys.value = false
+  press('p')
+  letterKeys.value = true
+  expect(pauseOrGoOn).toHaveBeenCalledTimes(1)
   view.unmount()
 })

@@ -90,7 +90,8 @@ class RunApiTest extends ServerTest {
         .andExpect(jsonPath("$.station").value("DONE"))
         .andExpect(jsonPath("$.logged").value(2));
     JsonNode again = json(post("/api/plans/preview", ticket()));
-    assertThat(again.at("/decorations/0/options/0/standing/reasons").toString()).contains("Your log");
+    assertThat(again.at("/decorations/0/options/0/standing/reasons").toString())
+        .contains("Your log");
   }
 
   @Test
