@@ -37,9 +37,10 @@ postgres_stop() {
   [ -e "$DATA/postgres/PG_VERSION" ] || return 0
   PG_BIN=$POSTGRES_HOMES/$(cat "$DATA/postgres/PG_VERSION")/bin
   [ -x "$PG_BIN/pg_ctl" ] && postgres_running || return 0
+  # A start that ends at this moment stops it too, so its file may be gone by now: only a database that goes on
+  # running is worth a word.
   local sockets
-  sockets=$(sed -n 5p "$DATA/postgres/postmaster.pid")
-  # A start that ends at this moment stops it too: only a database that goes on running is worth a word.
+  sockets=$(sed -n 5p "$DATA/postgres/postmaster.pid" 2>/dev/null) || true
   as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" -m fast -w -t 60 -s stop >/dev/null 2>&1 || true
   postgres_running && note "The database in $DATA is still running; its own words are in $DATA/postgres.log"
   case "$sockets" in

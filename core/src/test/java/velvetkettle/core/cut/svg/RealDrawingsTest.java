@@ -41,11 +41,12 @@ class RealDrawingsTest {
     try (JarFile jar = jar(folder)) {
       for (JarEntry entry : drawings(jar, folder)) {
         byte[] file = jar.getInputStream(entry).readAllBytes();
-        MultiPolygon seen =
-            Grid.union(SvgReader.read(file).shapes().stream().map(PaintedShape::area).toList());
-        assertThat(seen.isEmpty()).as(entry.getName()).isFalse();
+        List<MultiPolygon> areas =
+            SvgReader.read(file).shapes().stream().map(PaintedShape::area).toList();
+        assertThat(areas).as(entry.getName()).anyMatch(area -> !area.isEmpty());
         if (read++ % EVERY == 0) {
           compared++;
+          MultiPolygon seen = Grid.union(areas);
           double off = seen.getArea() / painted(file, seen) - 1;
           if (Math.abs(off) > 0.005) {
             wrong.add("%s: %.2f %%".formatted(entry.getName(), 100 * off));
