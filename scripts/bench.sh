@@ -1,11 +1,12 @@
 # Benchmarks: figures, never a verdict on time.
 
 run_bench() {
-  local what=${1:-} kills=50 seed=20
+  local what=${1:-} kills=50 attacks=3000 seed=20
   [ $# -eq 0 ] || shift
   while [ $# -gt 0 ]; do
     case "$1" in
       --kills) kills=${2:?} && shift 2 ;;
+      --attacks) attacks=${2:?} && shift 2 ;;
       --seed) seed=${2:?} && shift 2 ;;
       *) fail "'$1' is not an option of bench." ;;
     esac
@@ -17,6 +18,12 @@ run_bench() {
       say "Killing the application $kills times, seed $seed"
       maven -pl e2e verify -Dit.test=KillIT -Dsurefire.failIfNoSpecifiedTests=false \
         -Dkettle.kills="$kills" -Dkettle.seed="$seed" | grep -E 'kill|Tests run|FAIL|ERROR' ;;
+    attack)
+      need_tools
+      build
+      say "Sending $attacks hostile requests, seed $seed"
+      maven -pl e2e verify -Dit.test=AttackIT -Dsurefire.failIfNoSpecifiedTests=false \
+        -Dkettle.attacks="$attacks" -Dkettle.seed="$seed" | grep -E 'attack|Tests run|FAIL|ERROR' ;;
     heat)
       need_tools
       build_bench
@@ -47,7 +54,7 @@ run_bench() {
       need_tools
       say "Changing the planner's code in every small way, and counting what the tests notice"
       maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage | grep -E '^>> |Score|mutations|ERROR|BUILD' ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill, ./kettle bench attack" ;;
   esac
 }
 

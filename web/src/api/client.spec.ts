@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest'
-import { answer, Problem } from './client'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { answer, api, Problem } from './client'
 
 const given = (status: number, error?: unknown, data?: unknown) =>
   Promise.resolve({ data, error, response: new Response(null, { status }) })
@@ -39,5 +39,44 @@ describe('answers', () => {
   it('does not break on an answer that is no problem detail', async () => {
     const problem = await problemOf(answer(given(502, 'Bad gateway')))
     expect(problem.message).toContain('502')
+  })
+})
+
+describe('a busy application', () => {
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
+
+  const busy = () =>
+    new Response(JSON.stringify({ type: 'urn:velvet-kettle:problem:busy', detail: 'Busy.' }), {
+      status: 503,
+      headers: { 'Retry-After': '2', 'Content-Type': 'application/problem+json' },
+    })
+
+  it('is asked again after the time that it says, with the same body', async () => {
+    vi.useFakeTimers()
+    const bodies: string[] = []
+    const fetch = vi.fn(async (request: Request) => {
+      bodies.push(await request.text())
+      return bodies.length < 3 ? busy() : Response.json({ version: 1 })
+    })
+    vi.stubGlobal('fetch', fetch)
+    const asked = answer(api.PUT('/api/workroom', { body: { air: 21, humidity: 0.5, version: 0 } }))
+    await vi.advanceTimersByTimeAsync(1900)
+    expect(fetch).toHaveBeenCalledTimes(1)
+    await vi.advanceTimersByTimeAsync(3000)
+    await expect(asked).resolves.toEqual({ version: 1 })
+    expect(new Set(bodies).size).toBe(1)
+  })
+
+  it('is said to be busy in the end', async () => {
+    vi.useFakeTimers()
+    const fetch = vi.fn(() => Promise.resolve(busy()))
+    vi.stubGlobal('fetch', fetch)
+    const problem = problemOf(answer(api.GET('/api/workroom')))
+    await vi.advanceTimersByTimeAsync(60_000)
+    expect(await problem).toMatchObject({ status: 503, message: 'Busy.' })
+    expect(fetch).toHaveBeenCalledTimes(6)
   })
 })

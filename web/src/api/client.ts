@@ -21,10 +21,24 @@ const units: Middleware = {
   },
 }
 
+/** How often a request is sent again where the application asks for a moment. */
+const PATIENCE = 5
+
+/** Sent again where the application is busy or comes up: after so many seconds as it says. */
+async function patiently(request: Request): Promise<Response> {
+  for (let tries = 0; ; tries++) {
+    // Looked up at each request, so that a test can answer in its place.
+    const response = await globalThis.fetch(tries < PATIENCE ? request.clone() : request)
+    const seconds = Number(response.headers.get('Retry-After'))
+    if (response.status !== 503 || !(seconds > 0) || tries >= PATIENCE || request.signal?.aborted)
+      return response
+    await new Promise((after) => setTimeout(after, 1000 * seconds))
+  }
+}
+
 export const api = createClient<paths>({
   baseUrl: '/',
-  // Looked up at each request, so that a test can answer in its place.
-  fetch: (request) => globalThis.fetch(request),
+  fetch: patiently,
 })
 api.use(units)
 

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
 import { asBody, BYTES, picked, said } from '@/exchange/file'
 import type { ArtView } from './designs'
+import { useWork } from './useWork'
 
 /** A drawing on its way in: from a file, or one that the shop has already. */
 const emit = defineEmits<{ art: [art: ArtView] }>()
@@ -16,6 +17,8 @@ const picker = ref<HTMLInputElement>()
 const busy = ref(false)
 const over = ref(false)
 const problem = ref('')
+const { work, problem: refused, follow, stop } = useWork()
+const percent = computed(() => Math.round((100 * (work.value?.done ?? 0)) / (work.value?.of || 1)))
 const { data: shop, refetch } = useQuery({
   queryKey: ['art'],
   queryFn: () => answer(api.GET('/api/art', { params: { query: { size: 100 } } })),
@@ -29,24 +32,27 @@ async function bring(file: File | null | undefined) {
     problem.value = t('cut.tooLarge')
     return
   }
-  await take(() =>
+  busy.value = true
+  const brought = await follow((id) =>
     answer(
       api.PUT('/api/art/{id}', {
-        params: { path: { id: crypto.randomUUID() }, query: { name: file.name.slice(0, 200) } },
+        params: { path: { id }, query: { name: file.name.slice(0, 200) } },
         body: asBody(file),
         ...BYTES,
       }),
     ),
   )
+  busy.value = false
+  if (brought?.art) emit('art', brought.art)
+  problem.value = refused.value
   void refetch()
 }
 
-const fetchArt = (id: string) => take(() => answer(api.GET('/api/art/{id}', { params: { path: { id } } })))
-
-async function take(asked: () => Promise<ArtView>) {
+async function fetchArt(id: string) {
   busy.value = true
+  problem.value = ''
   try {
-    emit('art', await asked())
+    emit('art', await answer(api.GET('/api/art/{id}', { params: { path: { id } } })))
   } catch (e) {
     problem.value = said(e)
   } finally {
@@ -90,6 +96,11 @@ async function take(asked: () => Promise<ArtView>) {
         @select="(id: unknown) => fetchArt(id as string)"
       />
     </div>
+    <div v-if="work?.state === 'RUNNING'" class="ways">
+      <a-progress :percent="percent" class="progress" :aria-label="$t('cut.bringing')" />
+      <a-button danger @click="stop">{{ $t('cut.stop') }}</a-button>
+    </div>
+    <p v-else-if="work?.state === 'CANCELLED'" role="status">{{ $t('cut.stopped') }}</p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   </div>
 </template>
@@ -112,6 +123,11 @@ async function take(asked: () => Promise<ArtView>) {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
+}
+
+.progress {
+  flex: 1;
+  min-width: 160px;
 }
 
 .shop {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { App } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import type { DecorationForm, Plan, Problem, TicketForm, TicketView } from '@/api/client'
+import { said } from '@/exchange/file'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
@@ -28,10 +30,15 @@ const worked = computed(() =>
 const isCut = computed(() => ['PRESS', 'CHECK', 'DONE'].includes(props.ticket?.station ?? ''))
 const begun = computed(() => props.ticket?.station !== 'CUT' && props.ticket?.station !== 'PRESS')
 
+const { message } = App.useApp()
 async function say(done: boolean) {
   if (!props.ticket) return
-  await cut.mutateAsync({ id: props.ticket.id, done })
-  if (done) emit('press')
+  try {
+    await cut.mutateAsync({ id: props.ticket.id, done })
+    if (done) emit('press')
+  } catch (e) {
+    message.error(said(e))
+  }
 }
 const { title } = useVocabulary()
 /** The decoration that is looked at. */

@@ -6,6 +6,7 @@ const work = (id: string, state: Work['state'], problem: string | null = null): 
   state,
   done: 1,
   of: 4,
+  art: null,
   problem,
   design: null,
   cut: null,

@@ -88,6 +88,7 @@ export default {
   },
   form: {
     missing: 'This is needed.',
+    more: 'Kept. What you changed since is not yet: keep it again.',
     tooLong: 'At most {max} characters; here are {n}.',
     whole: 'Whole numbers only.',
     between: 'From {min} to {max}{unit}.',
@@ -345,6 +346,7 @@ export default {
       'The ticket has the measures of the art now. Choose the method again where the recipe should follow.',
     lay: 'Lay it out',
     layAgain: 'Lay it out anew',
+    bringing: 'Reading the drawing',
     laying: 'Laying it out',
     notLaid:
       'Nothing is laid yet. Remnants are used first, the smallest that holds all; then sheets and rolls.',

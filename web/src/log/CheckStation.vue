@@ -32,7 +32,7 @@ const logged = computed(() => outcomes.data.value?.items ?? [])
 /** Something was pressed in it, and nobody said yet how it came out. */
 const open = computed(() =>
   (runs.data.value?.items ?? []).filter(
-    (run) => run.events.length > 0 && !logged.value.some((outcome) => outcome.runId === run.id),
+    (run) => run.reported > 0 && !logged.value.some((outcome) => outcome.runId === run.id),
   ),
 )
 const logging = ref<string | null>(null)
@@ -75,7 +75,7 @@ function done() {
         <template v-else>
           <span>
             {{ $t('check.open') }}:
-            {{ $t('check.events', { n: run.events.length, when: when(run.startedAt) }) }}
+            {{ $t('check.events', { n: run.reported, when: when(run.startedAt) }) }}
           </span>
           <a-button type="primary" @click="logging = run.id">{{ $t('check.log') }}</a-button>
         </template>

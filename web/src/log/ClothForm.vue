@@ -13,7 +13,10 @@ const form = reactive<Schemas['ClothForm']>({
   garment: copyOf(props.cloth?.garment ?? blankGarment()),
   version: props.cloth?.version ?? 0,
 })
-const send = () => answer(api.PUT('/api/cloths/{id}', { params: { path: { id } }, body: form }))
+async function send() {
+  const kept = await answer(api.PUT('/api/cloths/{id}', { params: { path: { id } }, body: form }))
+  form.version = kept.version
+}
 </script>
 
 <template>
@@ -21,6 +24,7 @@ const send = () => answer(api.PUT('/api/cloths/{id}', { params: { path: { id } }
     :title="cloth ? cloth.name : $t('cloths.new')"
     :keep="$t('cloths.keep')"
     width="860px"
+    :typed="form"
     :send="send"
     @kept="$emit('kept')"
     @cancel="$emit('cancel')"

@@ -65,7 +65,8 @@ const highest = computed(() => (unit.value === '°F' ? Math.round(toFahrenheit(3
 </script>
 
 <template>
-  <form class="outcome" @submit.prevent="open || mutate()">
+  <!-- What is logged stays: while it is on its way nothing can be changed that would not go with it. -->
+  <form class="outcome" :inert="isPending" @submit.prevent="open || mutate()">
     <h1>{{ $t('outcome.title') }}</h1>
     <div class="counts">
       <label>

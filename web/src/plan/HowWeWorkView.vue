@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
 import { answer, api, type Problem, type Schemas } from '@/api/client'
+import { useEditing } from '@/form/useEditing'
 import QueryState from '@/shell/QueryState.vue'
 
 /** Where makers disagree, and what this shop keeps to. */
@@ -10,26 +12,47 @@ const { data, isPending, error, refetch } = useQuery({
   queryKey: ['schools'],
   queryFn: () => answer(api.GET('/api/schools')),
 })
-const keeping = useMutation<Schemas['SchoolsView'], Problem, School[]>({
-  mutationFn: (kept) =>
-    answer(api.PUT('/api/schools', { body: { kept, version: data.value?.version ?? 0 } })),
-  onSuccess: (view) => {
+interface Chosen {
+  /** To each question what this shop keeps to. */
+  by: Record<string, School | undefined>
+  version: number
+}
+const chosenOf = (view: Schemas['SchoolsView']): Chosen => ({
+  by: Object.fromEntries(
+    view.questions.map((asked) => [asked.asks, asked.answers.find((given) => given.kept)?.school]),
+  ),
+  version: view.version,
+})
+const server = computed(() => data.value && chosenOf(data.value))
+/** What is ours is not kept by name: it changes as we learn. */
+const isOurs = (school: School) =>
+  data.value?.questions.some((asked) => asked.answers.some((given) => given.school === school && given.ours))
+
+const {
+  form: chosen,
+  sending,
+  keep: send,
+} = useEditing<Chosen>(
+  () => server.value,
+  async ({ by, version }) => {
+    const kept = Object.values(by).filter((school): school is School => !!school && !isOurs(school))
+    const view = await answer(api.PUT('/api/schools', { body: { kept, version } }))
     client.setQueryData(['schools'], view)
-    void client.invalidateQueries({ queryKey: ['preview'] })
+    return chosenOf(view)
   },
+)
+const keeping = useMutation<boolean, Problem>({
+  mutationFn: () => send(),
+  onSuccess: () => void client.invalidateQueries({ queryKey: ['preview'] }),
   onError: () => void refetch(),
 })
 
-/** The answers as they stand, but for one question. */
+/** What is chosen while another choice is on its way goes with the next one. */
 function keep(question: Schemas['Question'], school: School) {
-  const kept = (data.value?.questions ?? []).flatMap((asked) =>
-    asked === question
-      ? [school]
-      : asked.answers.filter((given) => given.kept && !given.ours).map((given) => given.school),
-  )
-  keeping.mutate(kept)
+  if (!chosen.value) return
+  chosen.value.by[question.asks] = school
+  if (!sending.value) keeping.mutate()
 }
-const chosen = (question: Schemas['Question']) => question.answers.find((given) => given.kept)?.school
 </script>
 
 <template>
@@ -44,8 +67,7 @@ const chosen = (question: Schemas['Question']) => question.answers.find((given) 
         <fieldset v-for="question in data?.questions ?? []" :key="question.asks" class="sheet">
           <legend>{{ question.asks }}</legend>
           <a-radio-group
-            :value="chosen(question)"
-            :disabled="keeping.isPending.value"
+            :value="chosen?.by[question.asks]"
             @update:value="(school: School) => keep(question, school)"
           >
             <a-radio v-for="given in question.answers" :key="given.school" :value="given.school">

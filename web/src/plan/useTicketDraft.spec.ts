@@ -45,6 +45,37 @@ describe('a ticket while it is typed', () => {
     expect(draft('vk').restored.value).toBe(false)
   })
 
+  it('keeps what is typed while an answer is on its way, at once and over a reload', async () => {
+    const d = draft('vk')
+    d.base(blankTicket('press'))
+    d.form.value!.pieces = 7
+    const sent = JSON.parse(JSON.stringify(d.form.value)) as typeof d.form.value & object
+    d.form.value!.decorations[0]!.over = 'b'
+    d.answered(sent, { ...sent, version: 1 })
+    expect(d.form.value).toMatchObject({ pieces: 7, version: 1 })
+    expect(d.form.value!.decorations[0]!.over).toBe('b')
+    expect(d.dirty.value).toBe(true)
+    await nextTick()
+    expect(draft('vk').form.value!.decorations[0]!.over).toBe('b')
+  })
+
+  it('is not replaced by what the server sends in the same moment as something is typed', () => {
+    const d = draft('vk')
+    d.base(blankTicket('press'))
+    d.form.value!.customer = 'Harbour Rowers'
+    d.base({ ...blankTicket('press'), pieces: 4, version: 2 })
+    expect(d.form.value).toMatchObject({ customer: 'Harbour Rowers', pieces: 4, version: 2 })
+  })
+
+  it('stays at its version where somebody else changed the same, so that it writes over nothing', () => {
+    const d = draft('vk')
+    d.base({ ...blankTicket('press'), version: 1 })
+    d.form.value!.pieces = 7
+    d.base({ ...blankTicket('press'), pieces: 4, version: 2 })
+    expect(d.form.value).toMatchObject({ pieces: 7, version: 1 })
+    expect(d.dirty.value).toBe(true)
+  })
+
   it('does not lose what is typed when the server sends the ticket again', async () => {
     const d = draft('vk')
     d.base(blankTicket('press'))

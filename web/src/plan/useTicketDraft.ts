@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { TicketForm } from '@/api/client'
+import { merged } from '@/form/merged'
 import { blankDecoration, blankGarment, copyOf } from './blankTicket'
 
 interface Draft {
@@ -30,17 +31,37 @@ export function useTicketDraft(key: string) {
   const restored = ref(kept.value !== null)
   const dirty = computed(() => form.value !== null && JSON.stringify(form.value) !== given.value)
 
-  /** What the server has, or a blank form; a draft that is already there stays. */
+  /** What the server has, or a blank form, laid under what was typed; a draft from before stays as it is. */
   function base(from: TicketForm) {
+    const before = given.value ? (JSON.parse(given.value) as TicketForm) : null
     given.value = JSON.stringify(from)
-    if (form.value === null || !restored.value) form.value = JSON.parse(given.value) as TicketForm
+    if (form.value === null) form.value = copyOf(from)
+    else if (before) lay(from, before)
+  }
+
+  /** An answer to what was sent: what was typed since stays on top of it. */
+  function answered(sent: TicketForm, from: TicketForm) {
+    given.value = JSON.stringify(from)
+    lay(from, sent)
+  }
+
+  /** With a clash the draft stays at the version that it was typed at: the server then refuses to write over the other. */
+  function lay(from: TicketForm, before: TicketForm) {
+    if (!form.value) return
+    const all = merged<TicketForm>(
+      { ...before, version: 0 },
+      { ...form.value, version: 0 },
+      { ...from, version: 0 },
+    )
+    if (all.clashes.length === 0) form.value = copyOf({ ...all.value, version: from.version })
   }
 
   /** Takes what the server has and drops what was typed. */
   function reset(from: TicketForm) {
     restored.value = false
     kept.value = null
-    base(from)
+    given.value = JSON.stringify(from)
+    form.value = copyOf(from)
   }
 
   watch(
@@ -57,5 +78,5 @@ export function useTicketDraft(key: string) {
     { deep: true },
   )
 
-  return { id, form, dirty, restored, base, reset }
+  return { id, form, dirty, restored, base, answered, reset }
 }

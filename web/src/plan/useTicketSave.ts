@@ -1,7 +1,7 @@
 import { App } from 'ant-design-vue'
 import { computed, ref, watch, type Ref } from 'vue'
 import { Problem, type TicketView } from '@/api/client'
-import { formOf } from './blankTicket'
+import { copyOf, formOf } from './blankTicket'
 import { useSaveTicket } from './useTicket'
 import type { useTicketDraft } from './useTicketDraft'
 
@@ -11,7 +11,7 @@ import type { useTicketDraft } from './useTicketDraft'
  * @param ticket as the server has it; nothing while it is new
  */
 export function useTicketSave(
-  { id, form, dirty, reset }: ReturnType<typeof useTicketDraft>,
+  { id, form, dirty, answered }: ReturnType<typeof useTicketDraft>,
   ticket: Ref<TicketView | undefined>,
   ticketId: Ref<string | undefined>,
 ) {
@@ -29,12 +29,13 @@ export function useTicketSave(
     },
   )
 
-  /** Whether it is kept now. */
+  /** Whether it is kept now, as it was when this was asked for; what is typed meanwhile stays a draft. */
   async function keep(): Promise<boolean> {
     if (!form.value) return false
     problem.value = null
     try {
-      reset(formOf(await save.mutateAsync({ id: target.value, form: form.value })))
+      const sent = copyOf(form.value)
+      answered(sent, formOf(await save.mutateAsync({ id: target.value, form: sent })))
       return true
     } catch (e) {
       if (!(e instanceof Problem)) throw e

@@ -33,6 +33,7 @@ const probe = reactive({
 })
 const moments = ref<Schemas['Moment'][]>([])
 const problem = ref('')
+const version = ref(props.press.version)
 
 const isTyped = (value: number | undefined | null): value is number => typeof value === 'number'
 const form = computed<Schemas['MeasuringForm']>(() => ({
@@ -47,7 +48,7 @@ const form = computed<Schemas['MeasuringForm']>(() => ({
     isTyped(probe.dial) && moments.value.length
       ? { dial: celsius(probe.dial), fabric: probe.fabric, fibre: probe.fibre, moments: moments.value }
       : null,
-  version: props.press.version,
+  version: version.value,
 }))
 /** Parts that were begun and would be lost: each needs what the display said and what was read. */
 const unfinished = computed(() => {
@@ -94,7 +95,8 @@ async function send() {
   const open = unfinished.value.map((part) => t(`measure.${part}`)).join(', ')
   if (open) throw new Problem(422, 'refused', t('measure.unfinished', { open }))
   if (!begun.value) throw new Problem(422, 'refused', problem.value || t('measure.first'))
-  return answer(api.PUT('/api/presses/{id}/measuring', { params, body: form.value }))
+  const kept = await answer(api.PUT('/api/presses/{id}/measuring', { params, body: form.value }))
+  version.value = kept.version
 }
 </script>
 
@@ -103,6 +105,7 @@ async function send() {
     :title="$t('measure.title', { press: press.press.name })"
     :keep="$t('measure.keep')"
     width="760px"
+    :typed="form"
     :send="send"
     @kept="$emit('kept')"
     @cancel="$emit('cancel')"

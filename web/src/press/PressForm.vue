@@ -36,13 +36,17 @@ const readsHigh = computed({
   get: () => Math.round(form.readsHigh * scale.value * 10) / 10,
   set: (typed: number | null) => (form.readsHigh = (typed ?? 0) / scale.value),
 })
-const send = () => answer(api.PUT('/api/presses/{id}', { params: { path: { id } }, body: form }))
+async function send() {
+  const kept = await answer(api.PUT('/api/presses/{id}', { params: { path: { id } }, body: form }))
+  form.version = kept.version
+}
 </script>
 
 <template>
   <FormDialog
     :title="press ? press.press.name : $t('presses.new')"
     :keep="$t('presses.keep')"
+    :typed="form"
     :send="send"
     @kept="$emit('kept')"
     @cancel="$emit('cancel')"

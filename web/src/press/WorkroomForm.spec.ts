@@ -5,11 +5,12 @@ import WorkroomForm from './WorkroomForm.vue'
 
 const { temperature } = useUnits()
 let body: Record<string, unknown> | null = null
-let answer = () => new Response('{}', { headers: { 'content-type': 'application/json' } })
+const kept = () => Response.json({ ...body, version: Number(body?.version) + 1 })
+let answer = kept
 
 beforeEach(() => {
   body = null
-  answer = () => new Response('{}', { headers: { 'content-type': 'application/json' } })
+  answer = kept
   vi.stubGlobal(
     'fetch',
     vi.fn(async (request: Request) => {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, api, type Problem, type Schemas } from '@/api/client'
 import { useFields } from '@/form/fields'
+import { useEditing } from '@/form/useEditing'
 import FormProblem from '@/form/FormProblem.vue'
 import NumberField from '@/form/NumberField.vue'
 import { toCelsius, toFahrenheit } from '@/quantity/format'
@@ -12,25 +13,27 @@ import { useUnits } from '@/quantity/units'
 const props = defineProps<{ workroom: Schemas['WorkroomView'] }>()
 const emit = defineEmits<{ kept: [] }>()
 const { temperature } = useUnits()
-const form = reactive({ ...props.workroom })
-const kept = ref(false)
-watch(
+const {
+  form: editing,
+  dirty,
+  keep: send,
+} = useEditing(
   () => props.workroom,
-  (read) => Object.assign(form, read),
+  (room) => answer(api.PUT('/api/workroom', { body: room })),
 )
-watch(
-  () => [form.air, form.humidity],
-  () => (kept.value = false),
-)
+/** It is there from the beginning: what was read comes with the properties. */
+const form = computed(() => editing.value!)
+const kept = ref(false)
+watch(dirty, (now) => now && (kept.value = false))
 const fahrenheit = computed(() => temperature.value === '°F')
 const air = computed({
-  get: () => Math.round(fahrenheit.value ? toFahrenheit(form.air) : form.air),
-  set: (typed: number) => (form.air = toCelsius(typed, temperature.value)),
+  get: () => Math.round(fahrenheit.value ? toFahrenheit(form.value.air) : form.value.air),
+  set: (typed: number) => (form.value.air = toCelsius(typed, temperature.value)),
 })
-const { mutate, isPending, error } = useMutation<unknown, Problem>({
-  mutationFn: () => answer(api.PUT('/api/workroom', { body: form })),
-  onSuccess: () => {
-    kept.value = true
+const { mutate, isPending, error } = useMutation<boolean, Problem>({
+  mutationFn: () => send(),
+  onSuccess: (all) => {
+    kept.value = all
     emit('kept')
   },
 })

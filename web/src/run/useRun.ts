@@ -8,6 +8,9 @@ type Report = Schemas['RunEventForm']
 /** What is not sent is tried again after so long, ms. */
 const EVERY = 2_000
 
+/** Clocks that differ by less than this are taken to agree, ms. */
+const APART = 5_000
+
 /**
  * A run at the press. What happens is kept on this machine first and sent as soon as the application answers; the server takes each
  * report once, by its id.
@@ -21,13 +24,17 @@ export function useRun(runId: string, planId: string, steps: number) {
   const late = ref(false)
   const waiting = computed(() => (late.value ? unsent.value.length : 0))
   let sending: Promise<void> | null = null
+  /** How far the application's clock is ahead of this device's, ms: reports bear its time. */
+  let ahead = 0
 
   /** Starts the run, or finds it again; then lays what was not sent yet on top. */
   async function open() {
     try {
-      const run = await answer(
-        api.PUT('/api/runs/{id}', { params: { path: { id: runId } }, body: { planId } }),
-      )
+      const asked = api.PUT('/api/runs/{id}', { params: { path: { id: runId } }, body: { planId } })
+      const run = await answer(asked)
+      const theirs = Date.parse((await asked).response.headers.get('Date') ?? '')
+      // It is told in whole seconds; less apart than that is not worth a correction.
+      ahead = Math.abs(theirs - Date.now()) > APART ? theirs - Date.now() : 0
       progress.value = unsent.value.reduce(
         (now, report) => after(now, report.kind, report.step, steps),
         run.progress,
@@ -41,7 +48,10 @@ export function useRun(runId: string, planId: string, steps: number) {
   }
 
   function report(kind: EventKind, step: number | null) {
-    unsent.value = [...unsent.value, { id: crypto.randomUUID(), kind, step, at: new Date().toISOString() }]
+    unsent.value = [
+      ...unsent.value,
+      { id: crypto.randomUUID(), kind, step, at: new Date(Date.now() + ahead).toISOString() },
+    ]
     progress.value = after(progress.value, kind, step, steps)
     void send()
   }
@@ -73,7 +83,7 @@ export function useRun(runId: string, planId: string, steps: number) {
   useIntervalFn(() => {
     if (!ready.value && problem.value?.offline) void open()
     else if (unsent.value[0]) {
-      late.value ||= Date.now() - Date.parse(unsent.value[0].at) > EVERY
+      late.value ||= Date.now() + ahead - Date.parse(unsent.value[0].at) > EVERY
       void send()
     }
   }, EVERY)

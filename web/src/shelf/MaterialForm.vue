@@ -20,7 +20,10 @@ const { t } = useI18n()
 const id = props.material?.id ?? crypto.randomUUID()
 const form = ref(formOf(props.material))
 const media = () => options('medium').filter((medium) => !isNoHeat(medium.value))
-const send = () => answer(api.PUT('/api/materials/{id}', { params: { path: { id } }, body: form.value }))
+async function send() {
+  const kept = await answer(api.PUT('/api/materials/{id}', { params: { path: { id } }, body: form.value }))
+  form.value.version = kept.version
+}
 </script>
 
 <template>
@@ -28,6 +31,7 @@ const send = () => answer(api.PUT('/api/materials/{id}', { params: { path: { id 
     :title="material ? material.material.name : t('shelf.new')"
     :keep="t('shelf.keep')"
     width="760px"
+    :typed="form"
     :send="send"
     @kept="$emit('kept')"
     @cancel="$emit('cancel')"

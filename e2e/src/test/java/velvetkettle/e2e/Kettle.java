@@ -119,6 +119,17 @@ final class Kettle implements AutoCloseable {
     }
   }
 
+  /** What the application holds of the machine's memory. */
+  long residentMegabytes() throws IOException {
+    String pid = Files.readString(data.resolve("app.pid")).strip();
+    String kilobytes =
+        Files.readAllLines(Path.of("/proc", pid, "status")).stream()
+            .filter(line -> line.startsWith("VmHWM"))
+            .findFirst()
+            .orElseThrow();
+    return Long.parseLong(kilobytes.replaceAll("\\D", "")) / 1024;
+  }
+
   HttpResponse<String> get(String path) throws IOException {
     return send(HttpRequest.newBuilder(URI.create(address + path)).GET());
   }

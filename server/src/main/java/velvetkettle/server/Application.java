@@ -11,6 +11,7 @@ import velvetkettle.core.heat.window.WindowMaps;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.trial.Trials;
+import velvetkettle.server.compute.EndableHeat;
 
 /** Starts Velvet Kettle on this machine. */
 @SpringBootApplication
@@ -26,7 +27,7 @@ public class Application {
 
   @Bean
   HeatModel heat() {
-    return new RememberedHeat(new HeatMargins());
+    return new EndableHeat(new RememberedHeat(new HeatMargins()));
   }
 
   @Bean

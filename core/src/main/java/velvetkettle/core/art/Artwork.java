@@ -3,6 +3,7 @@ package velvetkettle.core.art;
 import static java.util.Objects.requireNonNull;
 
 import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * What is to go on, before a medium is chosen.
@@ -35,7 +36,7 @@ public record Artwork(
     requireNonNull(detail, "detail");
     requireNonNull(stones, "stones");
     if (description.isBlank() || description.length() > 120) {
-      throw new IllegalArgumentException("what goes on is described in 1 to 120 characters");
+      throw new ImpossibleValueException("what goes on is described in 1 to 120 characters");
     }
   }
 

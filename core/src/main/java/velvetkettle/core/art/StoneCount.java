@@ -2,6 +2,7 @@ package velvetkettle.core.art;
 
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.StoneSize;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * The stones that art is made of.
@@ -14,7 +15,7 @@ public record StoneCount(@Nullable StoneSize size, int count) {
 
   public StoneCount {
     if (count < 0 || count > 20_000) {
-      throw new IllegalArgumentException("stones are counted from 0 to 20000: " + count);
+      throw new ImpossibleValueException("stones are counted from 0 to 20000: " + count);
     }
   }
 }

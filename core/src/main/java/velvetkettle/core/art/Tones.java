@@ -1,6 +1,7 @@
 package velvetkettle.core.art;
 
 import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * The colours of art.
@@ -12,7 +13,7 @@ import velvetkettle.core.cloth.Depth;
 public record Tones(int colours, Depth lightest) {
   public Tones {
     if (colours < 1 || colours > 200) {
-      throw new IllegalArgumentException("colours are counted from 1 to 200: " + colours);
+      throw new ImpossibleValueException("colours are counted from 1 to 200: " + colours);
     }
   }
 }

@@ -1,5 +1,7 @@
 package velvetkettle.core.cloth;
 
+import velvetkettle.core.quantity.ImpossibleValueException;
+
 /**
  * An upright rectangle on one face of a garment that lies flat, in mm. The origin is the middle of
  * the collar on that face (the middle of the upper edge where there is none), x runs to the
@@ -15,10 +17,10 @@ public record Area(double x, double y, double width, double height) {
 
   public Area {
     if (!(Math.abs(x) <= FARTHEST && Math.abs(y) <= FARTHEST)) {
-      throw new IllegalArgumentException("an area lies within 5000 mm of the collar");
+      throw new ImpossibleValueException("an area lies within 5000 mm of the collar");
     }
     if (!(width >= 0 && width <= FARTHEST && height >= 0 && height <= FARTHEST)) {
-      throw new IllegalArgumentException("an area is 0 to 5000 mm wide and high");
+      throw new ImpossibleValueException("an area is 0 to 5000 mm wide and high");
     }
   }
 

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * What a cloth is made of. A blend is judged by its weakest fibre for marks, by its polyester share
@@ -18,14 +19,14 @@ public record Blend(List<FibreShare> shares) {
 
   public Blend {
     if (shares.isEmpty()) {
-      throw new IllegalArgumentException("a blend needs at least one fibre");
+      throw new ImpossibleValueException("a blend needs at least one fibre");
     }
     if (shares.stream().map(FibreShare::fibre).distinct().count() < shares.size()) {
-      throw new IllegalArgumentException("a blend names each fibre once");
+      throw new ImpossibleValueException("a blend names each fibre once");
     }
     double total = shares.stream().mapToDouble(FibreShare::percent).sum();
     if (total > 100 + ROUNDING) {
-      throw new IllegalArgumentException("the shares add up to more than 100 %: " + total);
+      throw new ImpossibleValueException("the shares add up to more than 100 %: " + total);
     }
     shares =
         shares.stream().sorted(Comparator.comparingDouble(FibreShare::percent).reversed()).toList();

@@ -1,9 +1,11 @@
 package velvetkettle.core.cloth;
 
+import velvetkettle.core.quantity.ImpossibleValueException;
+
 /**
  * One line of a label.
  *
- * @param percent of the mass, above 0 and up to 100; outside it {@link IllegalArgumentException}
+ * @param percent of the mass, above 0 and up to 100; outside it {@link ImpossibleValueException}
  */
 public record FibreShare(Fibre fibre, double percent) {
   /**
@@ -14,7 +16,7 @@ public record FibreShare(Fibre fibre, double percent) {
 
   public FibreShare {
     if (!(percent > 0 && percent <= 100)) {
-      throw new IllegalArgumentException(
+      throw new ImpossibleValueException(
           "share of " + fibre + " must be above 0 and up to 100 %: " + percent);
     }
   }

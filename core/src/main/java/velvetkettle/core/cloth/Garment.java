@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.EnumSet;
 import java.util.Set;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
+import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Millimetres;
 
 /**
@@ -30,7 +31,7 @@ public record Garment(
   public Garment {
     requireNonNull(cloth, "cloth");
     if (name.isBlank() || name.length() > 80) {
-      throw new IllegalArgumentException("a garment's name has 1 to 80 characters");
+      throw new ImpossibleValueException("a garment's name has 1 to 80 characters");
     }
     // What was kept before garments were laid out has none.
     layout = layout == null ? Layout.USUAL : layout;

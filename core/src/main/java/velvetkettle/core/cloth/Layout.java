@@ -2,6 +2,7 @@ package velvetkettle.core.cloth;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * What the maker measured of a garment that lies flat.
@@ -22,13 +23,13 @@ public record Layout(@Nullable Double width, @Nullable Double length, List<Place
     check(length);
     placed = List.copyOf(placed);
     if (placed.size() > MOST) {
-      throw new IllegalArgumentException("at most " + MOST + " obstacles are placed");
+      throw new ImpossibleValueException("at most " + MOST + " obstacles are placed");
     }
   }
 
   private static void check(@Nullable Double side) {
     if (side != null && !(side >= 10 && side <= 5000)) {
-      throw new IllegalArgumentException("a garment is 10 to 5000 mm wide and long");
+      throw new ImpossibleValueException("a garment is 10 to 5000 mm wide and long");
     }
   }
 }

@@ -3,6 +3,7 @@ package velvetkettle.core.log;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Seconds;
 
 /**
@@ -25,14 +26,14 @@ public record Outcome(
   public Outcome {
     seen = Set.copyOf(seen);
     if (good < 0 || bad < 0 || good + bad < 1 || good + bad > 10_000) {
-      throw new IllegalArgumentException(
+      throw new ImpossibleValueException(
           "an outcome counts 1 to 10000 pieces: good " + good + ", bad " + bad);
     }
     if (bad > 0 && seen.stream().allMatch(Observation::good)) {
-      throw new IllegalArgumentException("name what is wrong with the pieces that are not good");
+      throw new ImpossibleValueException("name what is wrong with the pieces that are not good");
     }
     if (note.length() > 500) {
-      throw new IllegalArgumentException("a note has at most 500 characters");
+      throw new ImpossibleValueException("a note has at most 500 characters");
     }
   }
 }

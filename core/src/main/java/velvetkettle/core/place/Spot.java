@@ -2,6 +2,7 @@ package velvetkettle.core.place;
 
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Millimetres;
 
 /**
@@ -13,10 +14,10 @@ import velvetkettle.core.quantity.Millimetres;
 public record Spot(GarmentFace face, double fromCentre, double belowCollar) {
   public Spot {
     if (!(Math.abs(fromCentre) <= 2500)) {
-      throw new IllegalArgumentException("art lies within 2500 mm of the centre line");
+      throw new ImpossibleValueException("art lies within 2500 mm of the centre line");
     }
     if (!(belowCollar >= -1000 && belowCollar <= 3000)) {
-      throw new IllegalArgumentException("art lies from 1000 mm above to 3000 mm below the collar");
+      throw new ImpossibleValueException("art lies from 1000 mm above to 3000 mm below the collar");
     }
   }
 

@@ -6,6 +6,7 @@ import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Seconds;
 
 /**
@@ -20,7 +21,7 @@ public record Shift(long seed, PressKind kind, Workroom room, List<Move> moves) 
   public Shift {
     moves = List.copyOf(moves);
     if (moves.size() > MOST_MOVES) {
-      throw new IllegalArgumentException("more than " + MOST_MOVES + " moves: " + moves.size());
+      throw new ImpossibleValueException("more than " + MOST_MOVES + " moves: " + moves.size());
     }
   }
 

@@ -2,6 +2,7 @@ package velvetkettle.core.press;
 
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Millimetres;
 
 /**
@@ -54,10 +55,10 @@ public record Press(
     id = id == null ? name : id;
     tips = Set.copyOf(tips);
     if (name.isBlank() || name.length() > 60) {
-      throw new IllegalArgumentException("a press's name has 1 to 60 characters");
+      throw new ImpossibleValueException("a press's name has 1 to 60 characters");
     }
     if (platenWidth.count() <= LEAST || platenDepth.count() <= LEAST) {
-      throw new IllegalArgumentException("a platen is wider and deeper than " + LEAST + " mm");
+      throw new ImpossibleValueException("a platen is wider and deeper than " + LEAST + " mm");
     }
   }
 

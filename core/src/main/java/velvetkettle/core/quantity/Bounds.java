@@ -4,10 +4,10 @@ package velvetkettle.core.quantity;
 public final class Bounds {
   private Bounds() {}
 
-  /** Throws {@link IllegalArgumentException} that says name, value, unit and both limits. */
+  /** Throws {@link ImpossibleValueException} that says name, value, unit and both limits. */
   public static void check(String name, double value, double lowest, double highest, String unit) {
     if (!(value >= lowest && value <= highest)) {
-      throw new IllegalArgumentException(
+      throw new ImpossibleValueException(
           "%s %s %s is outside %s to %s %s".formatted(name, value, unit, lowest, highest, unit));
     }
   }

@@ -4,7 +4,7 @@ package velvetkettle.core.quantity;
  * A temperature in degrees Celsius.
  *
  * @param degrees from {@value #LOWEST} to {@value #HIGHEST}; outside it {@link
- *     IllegalArgumentException}
+ *     ImpossibleValueException}
  */
 public record Celsius(double degrees) implements Comparable<Celsius> {
   private static final double LOWEST = -40;

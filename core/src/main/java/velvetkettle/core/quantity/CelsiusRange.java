@@ -4,7 +4,7 @@ package velvetkettle.core.quantity;
 public record CelsiusRange(Celsius low, Celsius high) {
   public CelsiusRange {
     if (low.compareTo(high) > 0) {
-      throw new IllegalArgumentException("temperature range: " + low + " lies above " + high);
+      throw new ImpossibleValueException("temperature range: " + low + " lies above " + high);
     }
   }
 

@@ -3,7 +3,7 @@ package velvetkettle.core.quantity;
 /**
  * The mass of a cloth per area.
  *
- * @param count from 5 to 3000 g/m2; outside it {@link IllegalArgumentException}
+ * @param count from 5 to 3000 g/m2; outside it {@link ImpossibleValueException}
  */
 public record GramsPerSquareMetre(double count) {
   public GramsPerSquareMetre {

@@ -3,7 +3,7 @@ package velvetkettle.core.quantity;
 /**
  * A contact pressure in kilopascal: closing force over loaded area, never the number on a knob.
  *
- * @param count from 0 to 500; outside it {@link IllegalArgumentException}
+ * @param count from 0 to 500; outside it {@link ImpossibleValueException}
  */
 public record KiloPascal(double count) implements Comparable<KiloPascal> {
   public KiloPascal {

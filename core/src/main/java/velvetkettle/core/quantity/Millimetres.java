@@ -3,7 +3,7 @@ package velvetkettle.core.quantity;
 /**
  * A length in millimetres.
  *
- * @param count from 0 to 10 000; outside it {@link IllegalArgumentException}
+ * @param count from 0 to 10 000; outside it {@link ImpossibleValueException}
  */
 public record Millimetres(double count) implements Comparable<Millimetres> {
   public static final double PER_INCH = 25.4;

@@ -3,7 +3,7 @@ package velvetkettle.core.quantity;
 /**
  * A span of time in seconds.
  *
- * @param count from 0 to 30 days; outside it {@link IllegalArgumentException}
+ * @param count from 0 to 30 days; outside it {@link ImpossibleValueException}
  */
 public record Seconds(double count) implements Comparable<Seconds> {
   private static final double HOUR = 3600;

@@ -4,7 +4,7 @@ package velvetkettle.core.quantity;
 public record SecondsRange(Seconds low, Seconds high) {
   public SecondsRange {
     if (low.compareTo(high) > 0) {
-      throw new IllegalArgumentException("time range: " + low + " lies above " + high);
+      throw new ImpossibleValueException("time range: " + low + " lies above " + high);
     }
   }
 

@@ -3,7 +3,7 @@ package velvetkettle.core.quantity;
 /**
  * How many times something is there or enough.
  *
- * @param count from 0 to 100 000; outside it {@link IllegalArgumentException}
+ * @param count from 0 to 100 000; outside it {@link ImpossibleValueException}
  */
 public record Times(double count) {
   private static final double HIGHEST = 100_000;

@@ -1,5 +1,7 @@
 package velvetkettle.core.roster;
 
+import velvetkettle.core.quantity.ImpossibleValueException;
+
 /**
  * One garment of a team or a cast: what is written on it, and its size.
  *
@@ -18,13 +20,13 @@ public record Entry(String name, String number, String size) {
     check("number", number, LONGEST_NUMBER);
     check("size", size, LONGEST_SIZE);
     if (name.isBlank() && number.isBlank()) {
-      throw new IllegalArgumentException("neither a name nor a number is written on it");
+      throw new ImpossibleValueException("neither a name nor a number is written on it");
     }
   }
 
   private static void check(String what, String text, int longest) {
     if (text.codePointCount(0, text.length()) > longest) {
-      throw new IllegalArgumentException(what + " is longer than " + longest + " characters");
+      throw new ImpossibleValueException(what + " is longer than " + longest + " characters");
     }
   }
 }

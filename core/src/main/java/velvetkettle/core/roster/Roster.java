@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * Who gets a garment of an order, in the order of the list.
@@ -16,7 +17,7 @@ public record Roster(List<Entry> entries) {
   public Roster {
     entries = List.copyOf(entries);
     if (entries.size() > MOST) {
-      throw new IllegalArgumentException("a roster has up to " + MOST + " entries");
+      throw new ImpossibleValueException("a roster has up to " + MOST + " entries");
     }
   }
 

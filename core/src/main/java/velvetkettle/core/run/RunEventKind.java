@@ -10,5 +10,10 @@ public enum RunEventKind {
   STEP_DONE,
   STEP_BACK,
   SOMETHING_WRONG,
-  PIECE_DONE
+  PIECE_DONE;
+
+  /** Whether it happens to one step; else to the piece, whatever step is in hand. */
+  public boolean isOfAStep() {
+    return this != SOMETHING_WRONG && this != PIECE_DONE;
+  }
 }

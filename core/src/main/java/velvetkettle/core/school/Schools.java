@@ -2,11 +2,12 @@ package velvetkettle.core.school;
 
 import java.util.Comparator;
 import java.util.List;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * The schools that a shop keeps to; where it keeps to none, ours speaks.
  *
- * @param kept at most one to a question, else {@link IllegalArgumentException}
+ * @param kept at most one to a question, else {@link ImpossibleValueException}
  */
 public record Schools(List<School> kept) {
   public static final Schools OURS = new Schools(List.of());
@@ -14,7 +15,7 @@ public record Schools(List<School> kept) {
   public Schools {
     kept = kept.stream().distinct().sorted(Comparator.naturalOrder()).toList();
     if (kept.stream().map(School::dispute).distinct().count() < kept.size()) {
-      throw new IllegalArgumentException("a shop keeps to one school on each question: " + kept);
+      throw new ImpossibleValueException("a shop keeps to one school on each question: " + kept);
     }
   }
 

@@ -2,6 +2,7 @@ package velvetkettle.core.shelf;
 
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.Bounds;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * How the cutter is set for a material, on its own scales; null where the sheet says nothing.
@@ -24,7 +25,7 @@ public record CutterSetting(
     check("cutter speed", speed, 2000, "mm/s");
     check("passes", passes, 10, "times");
     if (blade != null && (blade.isBlank() || blade.length() > 40)) {
-      throw new IllegalArgumentException("a blade is named in 1 to 40 characters");
+      throw new ImpossibleValueException("a blade is named in 1 to 40 characters");
     }
   }
 

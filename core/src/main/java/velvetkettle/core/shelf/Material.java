@@ -2,6 +2,7 @@ package velvetkettle.core.shelf;
 
 import java.util.List;
 import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * One material on the shop's shelf.
@@ -22,7 +23,7 @@ public record Material(
     List<Remnant> remnants) {
   public Material {
     if (name.isBlank() || name.length() > 60) {
-      throw new IllegalArgumentException("a material's name has 1 to 60 characters");
+      throw new ImpossibleValueException("a material's name has 1 to 60 characters");
     }
     remnants = List.copyOf(remnants);
   }

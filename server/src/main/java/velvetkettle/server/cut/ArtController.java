@@ -5,6 +5,8 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.Arrays;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,9 +23,13 @@ import velvetkettle.server.table.FileBody;
 @RequestMapping("/api/art")
 public class ArtController {
   private final ArtService art;
+  private final Drawings drawings;
+  private final CutWorks works;
 
-  ArtController(ArtService art) {
+  ArtController(ArtService art, Drawings drawings, CutWorks works) {
     this.art = art;
+    this.drawings = drawings;
+    this.works = works;
   }
 
   @GetMapping
@@ -38,14 +44,22 @@ public class ArtController {
     return art.view(id);
   }
 
-  /** Reads an SVG file and keeps it; never more into memory than is allowed. */
+  /**
+   * Reads an SVG file and keeps it; never more into memory than is allowed. Long work goes on
+   * beside the requests, under the id of the drawing. The same file again is the same drawing.
+   */
   @FileBody
   @PutMapping(path = "/{id}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  public ArtView keep(
+  public CutWorks.CutWork keep(
       @PathVariable UUID id,
       @RequestParam(defaultValue = "drawing") @Size(max = 300) String name,
       InputStream file)
       throws IOException {
-    return art.keep(id, name, file.readNBytes(ArtService.LARGEST + 1));
+    byte[] bytes = file.readNBytes(ArtService.LARGEST + 1);
+    Optional<ArtView> kept = art.kept(id, bytes);
+    return kept.isPresent()
+        ? CutWorks.CutWork.done(id, kept.get())
+        : works.bring(
+            id, Arrays.hashCode(bytes), progress -> drawings.bring(id, name, bytes, progress));
   }
 }

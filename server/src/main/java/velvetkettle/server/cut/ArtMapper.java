@@ -6,18 +6,38 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import velvetkettle.server.json.Json;
 
 @Mapper
 public interface ArtMapper {
   /** An id that is there stays as it is. */
   @Insert(
-      "insert into art (id, owner, name, source, created_at)"
-          + " values (#{id}, #{owner}, #{name}, #{source}, #{createdAt}) on conflict (id) do nothing")
+      "insert into art (id, owner, name, source, created_at, reading) values"
+          + " (#{id}, #{owner}, #{name}, #{source}, #{createdAt}, #{reading}) on conflict (id) do nothing")
   void insert(ArtRow art);
 
   @Select(
-      "select id, owner, name, source, created_at from art where owner = #{owner} and id = #{id}")
+      "select id, owner, name, source, created_at, reading from art where owner = #{owner} and id = #{id}")
   Optional<ArtRow> find(String owner, UUID id);
+
+  @Select("select exists (select 1 from art where owner = #{owner} and id = #{id})")
+  boolean has(String owner, UUID id);
+
+  /** Whether the file that is kept is this one. */
+  @Select(
+      "select exists (select 1 from art where owner = #{owner} and id = #{id} and source = #{source})")
+  boolean is(String owner, UUID id, byte[] source);
+
+  /** What was read of it, without the file. */
+  @Select("select reading from art where owner = #{owner} and id = #{id} and reading is not null")
+  Optional<Json> reading(String owner, UUID id);
+
+  @Select("select id, name from art where owner = #{owner} and reading is null")
+  List<Named> unread(String owner);
+
+  @Update("update art set reading = #{reading} where owner = #{owner} and id = #{id}")
+  void read(String owner, UUID id, Json reading);
 
   /** A drawing by its name only. */
   record Named(UUID id, String name) {}

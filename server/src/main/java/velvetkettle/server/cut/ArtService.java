@@ -1,28 +1,18 @@
 package velvetkettle.server.cut;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import org.locationtech.jts.geom.Envelope;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import velvetkettle.core.cut.art.Art;
-import velvetkettle.core.cut.art.Colours;
-import velvetkettle.core.cut.art.Overlap;
-import velvetkettle.core.cut.svg.SvgDrawing;
-import velvetkettle.core.cut.svg.SvgReader;
-import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
+import velvetkettle.server.json.StoredJson;
+import velvetkettle.server.problem.DifferentException;
 import velvetkettle.server.problem.NotFoundException;
-import velvetkettle.server.problem.RefusedException;
 
-/**
- * Drawings that makers brought. They are kept as they came, and read again when they are needed.
- */
+/** Drawings that makers brought: as they came, and what was read of them. */
 @Service
 @Transactional
 public class ArtService {
@@ -30,29 +20,38 @@ public class ArtService {
   private static final int LONGEST_NAME = 80;
 
   private final ArtMapper art;
+  private final StoredJson json;
   private final Owner owner;
   private final Clock clock;
-  private final Cache<UUID, SvgDrawing> read = Caffeine.newBuilder().maximumSize(30).build();
 
-  ArtService(ArtMapper art, Owner owner, Clock clock) {
+  ArtService(ArtMapper art, StoredJson json, Owner owner, Clock clock) {
     this.art = art;
+    this.json = json;
     this.owner = owner;
     this.clock = clock;
   }
 
-  /** Keeps a drawing; the same id again is the same drawing. Refuses what cannot be cut. */
-  public ArtView keep(UUID id, String name, byte[] file) {
-    if (art.find(owner.name(), id).isEmpty()) {
-      SvgDrawing drawing = SvgReader.read(file);
-      if (drawing.shapes().isEmpty()) {
-        throw new RefusedException("file", nothing(drawing));
-      }
-      // What cannot be taken apart into its colours is refused before it is kept.
-      Art.of(drawing, Overlap.SIDE_BY_SIDE, colour -> colour);
-      read.put(id, drawing);
-      art.insert(new ArtRow(id, owner.name(), shortened(name), file, clock.instant()));
+  /** Keeps a drawing with what was read of it; what is kept under its id already stays. */
+  ArtView keep(UUID id, String name, byte[] file, ArtView read) {
+    art.insert(
+        new ArtRow(id, owner.name(), shortened(name), file, clock.instant(), json.write(read)));
+    return kept(id, file).orElseThrow();
+  }
+
+  /**
+   * What was read of a drawing that is kept; empty where none is.
+   *
+   * @throws DifferentException where it is another one
+   */
+  @Transactional(readOnly = true)
+  public Optional<ArtView> kept(UUID id, byte[] file) {
+    if (!art.has(owner.name(), id)) {
+      return Optional.empty();
     }
-    return view(id);
+    if (!art.is(owner.name(), id, file)) {
+      throw new DifferentException("drawing", List.of("file"));
+    }
+    return Optional.of(view(id));
   }
 
   @Transactional(readOnly = true)
@@ -63,44 +62,30 @@ public class ArtService {
 
   @Transactional(readOnly = true)
   public ArtView view(UUID id) {
-    SvgDrawing drawing = drawing(id);
-    List<String> colours = Colours.of(drawing);
-    Map<String, String> near = Colours.near(colours);
-    // What is wholly covered does not reach beyond what covers it.
-    Envelope bounds = new Envelope();
-    drawing.shapes().forEach(shape -> bounds.expandToInclude(shape.area().getEnvelopeInternal()));
-    return new ArtView(
-        id,
-        row(id).name(),
-        bounds.getWidth(),
-        bounds.getHeight(),
-        colours.stream().map(colour -> new ArtView.FoundColour(colour, near.get(colour))).toList(),
-        drawing.skipped());
+    return art.reading(owner.name(), id)
+        .map(reading -> json.read(reading, ArtView.class))
+        .orElseThrow(() -> new NotFoundException("drawing", id));
   }
 
-  /** A drawing as it was read. */
+  /** The file as it came. */
   @Transactional(readOnly = true)
-  public SvgDrawing drawing(UUID id) {
-    SvgDrawing known = read.getIfPresent(id);
-    if (known == null) {
-      known = SvgReader.read(row(id).source());
-      read.put(id, known);
-    }
-    return known;
+  public byte[] source(UUID id) {
+    return art.find(owner.name(), id)
+        .orElseThrow(() -> new NotFoundException("drawing", id))
+        .source();
   }
 
-  /** Where all of it was left out, why. */
-  private static Sentence nothing(SvgDrawing drawing) {
-    return drawing.skipped().isEmpty()
-        ? Sentence.of("svg.nothing")
-        : Sentence.of("svg.nothing-but", drawing.skipped().get(0));
+  /** Drawings of which it is not kept what was read. */
+  @Transactional(readOnly = true)
+  public List<ArtMapper.Named> unread() {
+    return art.unread(owner.name());
   }
 
-  private ArtRow row(UUID id) {
-    return art.find(owner.name(), id).orElseThrow(() -> new NotFoundException("drawing", id));
+  void read(ArtView read) {
+    art.read(owner.name(), read.id(), json.write(read));
   }
 
-  private static String shortened(String name) {
+  static String shortened(String name) {
     String plain = name.replaceFirst("(?i)\\.svg$", "").strip();
     String named = plain.isEmpty() ? "drawing" : plain;
     return named.length() > LONGEST_NAME ? named.substring(0, LONGEST_NAME) : named;

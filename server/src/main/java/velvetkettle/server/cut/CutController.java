@@ -13,23 +13,18 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import velvetkettle.core.cut.letter.LetterSetting;
-import velvetkettle.core.cut.out.SvgPath;
 import velvetkettle.server.plan.TicketService;
 
 /** How a ticket is cut. */
 @RestController
 @RequestMapping("/api")
 public class CutController {
-  private static final int DRAWN = 2;
-
   private final CutService cuts;
   private final CutWorks works;
   private final DesignReader reader;
   private final CutLayouts layouts;
   private final TicketService tickets;
-  private final Faces faces;
-  private final CutFiles files;
+  private final CutComputing computing;
 
   CutController(
       CutService cuts,
@@ -37,15 +32,13 @@ public class CutController {
       DesignReader reader,
       CutLayouts layouts,
       TicketService tickets,
-      Faces faces,
-      CutFiles files) {
+      CutComputing computing) {
     this.cuts = cuts;
     this.works = works;
     this.reader = reader;
     this.layouts = layouts;
     this.tickets = tickets;
-    this.faces = faces;
-    this.files = files;
+    this.computing = computing;
   }
 
   @GetMapping("/tickets/{id}/cutting")
@@ -55,13 +48,13 @@ public class CutController {
 
   @PutMapping("/tickets/{id}/cutting")
   public CutView save(@PathVariable UUID id, @Valid @RequestBody CutForm form) {
-    return cuts.save(id, form);
+    return computing.save(id, form);
   }
 
   /** Reads what fails in a design that need not be kept. The same id twice is one work. */
   @PutMapping("/cutting/readings/{work}")
   public CutWorks.CutWork read(@PathVariable UUID work, @Valid @RequestBody CutForm.Design design) {
-    return works.read(work, progress -> reader.read(design, progress));
+    return works.read(work, design, progress -> reader.read(design, progress));
   }
 
   /** Lays what was chosen for a ticket, and keeps where it lies. */
@@ -70,7 +63,7 @@ public class CutController {
     int pieces = tickets.ticket(id).pieces();
     CutForm form = cuts.cut(id).form();
     return works.lay(
-        work, progress -> cuts.lay(id, form.version(), layouts.lay(form, pieces, progress)));
+        work, id, progress -> cuts.lay(id, form.version(), layouts.lay(form, pieces, progress)));
   }
 
   @GetMapping("/cutting/works/{work}")
@@ -86,8 +79,7 @@ public class CutController {
   /** Letters set into a box, to be looked at. */
   @PostMapping("/cutting/letters")
   public LetterForm.Letters letters(@Valid @RequestBody LetterForm form) {
-    LetterSetting.Set set = LetterSetting.into(form.box(), faces.outline(form.text(), form.face()));
-    return new LetterForm.Letters(SvgPath.of(set.letters(), DRAWN), set.stretched());
+    return computing.letters(form);
   }
 
   @PutMapping("/tickets/{id}/cutting/pieces/{piece}")
@@ -109,7 +101,7 @@ public class CutController {
    */
   @GetMapping("/tickets/{id}/cutting/files/{name}")
   public ResponseEntity<byte[]> file(@PathVariable UUID id, @PathVariable String name) {
-    CutFiles.CutFile file = files.file(id, name);
+    CutFiles.CutFile file = computing.file(id, name);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + file.name() + "\"")
         .contentType(MediaType.parseMediaType(file.type()))

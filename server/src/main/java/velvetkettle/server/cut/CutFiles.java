@@ -31,6 +31,7 @@ import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Rings;
 import velvetkettle.server.problem.NotFoundException;
+import velvetkettle.server.speech.Units;
 import velvetkettle.server.table.SpreadsheetCell;
 
 /** Writes what goes to the cutter and the printer, at true size. */
@@ -52,7 +53,7 @@ class CutFiles {
 
   record CutFile(String name, String type, byte[] bytes) {}
 
-  CutFile file(UUID ticketId, String name) {
+  CutFile file(UUID ticketId, String name, Units units) {
     CutForm form = cuts.cut(ticketId).form();
     KeptLayout kept = cuts.layout(ticketId);
     Matcher mat = MAT.matcher(name);
@@ -65,7 +66,7 @@ class CutFiles {
       return svg(name, page(form, kept, Integer.parseInt(page.group(2)), page.group(1), name));
     }
     return switch (name) {
-      case "mats.pdf" -> new CutFile(name, "application/pdf", paper.write(form, kept, this));
+      case "mats.pdf" -> new CutFile(name, "application/pdf", paper.write(form, kept, this, units));
       case "pieces.csv" ->
           new CutFile(
               name, "text/csv;charset=utf-8", pieces(kept).getBytes(StandardCharsets.UTF_8));

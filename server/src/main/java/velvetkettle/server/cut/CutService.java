@@ -16,8 +16,10 @@ import velvetkettle.core.cut.lay.Mat;
 import velvetkettle.core.cut.lay.PlacedPiece;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.lay.StockUse;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
+import velvetkettle.server.Turns;
 import velvetkettle.server.json.Json;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.plan.TicketService;
@@ -35,25 +37,28 @@ public class CutService {
   private final TicketService tickets;
   private final ArtService art;
   private final MaterialService materials;
-  private final Designs designs;
+  private final MediaCatalogue media;
   private final StoredJson json;
   private final Owner owner;
   private final Clock clock;
+  private final Turns turns;
 
   CutService(
       CutMapper cuts,
       TicketService tickets,
       ArtService art,
       MaterialService materials,
-      Designs designs,
+      MediaCatalogue media,
       StoredJson json,
       Owner owner,
-      Clock clock) {
+      Clock clock,
+      Turns turns) {
+    this.turns = turns;
     this.cuts = cuts;
     this.tickets = tickets;
     this.art = art;
     this.materials = materials;
-    this.designs = designs;
+    this.media = media;
     this.json = json;
     this.owner = owner;
     this.clock = clock;
@@ -72,8 +77,8 @@ public class CutService {
    * before is dropped.
    */
   public CutView save(UUID ticketId, CutForm form) {
-    TicketView ticket = tickets.ticket(ticketId);
-    refuseImpossible(ticket, form);
+    tickets.ticket(ticketId);
+    turns.take("cut " + ticketId);
     Optional<CutRow> before = cuts.find(owner.name(), ticketId);
     if (before.isPresent()) {
       CutForm old = form(before.get());
@@ -87,16 +92,21 @@ public class CutService {
     return view(store(ticketId, form, null, before.map(CutRow::version).orElse(0)));
   }
 
-  private void refuseImpossible(TicketView ticket, CutForm form) {
+  /** Refuses what names things that are not there. */
+  @Transactional(readOnly = true)
+  public void refuseImpossible(UUID ticketId, CutForm form) {
+    TicketView ticket = tickets.ticket(ticketId);
     form.lay().rules();
     for (CutForm.Design design : form.designs()) {
       if (ticket.decorations().stream().noneMatch(d -> d.id().equals(design.decoration()))) {
         throw new NotFoundException("decoration", design.decoration());
       }
-      designs.medium(design);
+      if (media.find(design.medium()).isEmpty()) {
+        throw new RefusedException(
+            "designs.medium", Sentence.of("shelf.unknown-medium", design.medium()));
+      }
       design.print().page();
-      art.drawing(design.artId());
-      designs.art(design);
+      art.view(design.artId());
     }
   }
 
@@ -120,6 +130,7 @@ public class CutService {
 
   /** Keeps a layout of what was chosen in that version; what was chosen since drops it. */
   public CutView lay(UUID ticketId, int version, KeptLayout layout) {
+    turns.take("cut " + ticketId);
     CutRow row = row(ticketId);
     if (row.version() != version) {
       throw new StaleException(version, row.version());
@@ -135,6 +146,7 @@ public class CutService {
    */
   public CutView move(
       UUID ticketId, String id, int mat, double x, double y, boolean turned, int version) {
+    turns.take("cut " + ticketId);
     CutRow row = row(ticketId);
     if (row.version() != version) {
       throw new StaleException(version, row.version());
@@ -174,6 +186,7 @@ public class CutService {
 
   /** Takes what is cut off the shelf and puts back what is kept; a second time changes nothing. */
   public CutView take(UUID ticketId) {
+    turns.take("cut " + ticketId);
     CutRow row = row(ticketId);
     KeptLayout kept = layout(row);
     if (kept.taken()) {

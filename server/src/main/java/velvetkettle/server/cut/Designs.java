@@ -19,12 +19,12 @@ import velvetkettle.server.shelf.MaterialService;
 /** Art as it was chosen: in its colours, at its size, with plain letters where they were set. */
 @Component
 public class Designs {
-  private final ArtService drawings;
+  private final Drawings drawings;
   private final MaterialService materials;
   private final Faces faces;
   private final MediaCatalogue media;
 
-  Designs(ArtService drawings, MaterialService materials, Faces faces, MediaCatalogue media) {
+  Designs(Drawings drawings, MaterialService materials, Faces faces, MediaCatalogue media) {
     this.media = media;
     this.drawings = drawings;
     this.materials = materials;

@@ -45,9 +45,10 @@ class MatPaper {
     this.speech = speech;
   }
 
-  byte[] write(CutForm form, KeptLayout kept, CutFiles files) {
+  byte[] write(CutForm form, KeptLayout kept, CutFiles files, Units units) {
     try (PDDocument document = new PDDocument()) {
       PDFont font = font(document);
+      String bar = speech.say(Sentence.of("cut.paper.bar"), units);
       List<Mat> mats = kept.layout().mats();
       for (int i = 0; i < mats.size(); i++) {
         page(
@@ -56,7 +57,8 @@ class MatPaper {
             (float) form.lay().matWidth(),
             (float) form.lay().matLength(),
             files.onMat(form, mats.get(i)),
-            Sentence.of("cut.paper.mat", i + 1, mats.size()));
+            speech.say(Sentence.of("cut.paper.mat", i + 1, mats.size()), units),
+            bar);
       }
       for (KeptLayout.DesignPrints prints : kept.prints()) {
         CutForm.Design design = form.design(prints.decoration()).orElseThrow();
@@ -68,7 +70,8 @@ class MatPaper {
               (float) prints.job().page().width(),
               (float) prints.job().page().height(),
               files.onPage(design, prints.job().pages().get(i), true),
-              Sentence.of("cut.paper.page", i + 1, pages.size()));
+              speech.say(Sentence.of("cut.paper.page", i + 1, pages.size()), units),
+              bar);
         }
       }
       ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -85,13 +88,14 @@ class MatPaper {
     }
   }
 
-  private void page(
+  private static void page(
       PDDocument document,
       PDFont font,
       float width,
       float height,
       List<TrueSize.Filled> shapes,
-      Sentence name)
+      String name,
+      String bar)
       throws IOException {
     float wide = Math.max(width, BAR + 20);
     PDPage page = new PDPage(new PDRectangle(wide * POINTS, (height + FOOT) * POINTS));
@@ -104,7 +108,7 @@ class MatPaper {
       for (TrueSize.Filled shape : shapes) {
         fill(out, shape, height + FOOT);
       }
-      foot(out, font, speech.say(name, Units.asked()));
+      foot(out, font, name + " " + bar);
     }
   }
 
@@ -135,7 +139,7 @@ class MatPaper {
     out.closePath();
   }
 
-  private void foot(PDPageContentStream out, PDFont font, String name) throws IOException {
+  private static void foot(PDPageContentStream out, PDFont font, String words) throws IOException {
     float x = 10 * POINTS;
     float y = 8 * POINTS;
     out.setNonStrokingColor(Color.BLACK);
@@ -147,7 +151,7 @@ class MatPaper {
     out.beginText();
     out.setFont(font, SIZE);
     out.newLineAtOffset(x, 3 * POINTS);
-    out.showText(name + " " + speech.say(Sentence.of("cut.paper.bar"), Units.asked()));
+    out.showText(words);
     out.endText();
   }
 }

@@ -12,11 +12,13 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
+import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.server.cut.ArtService;
 import velvetkettle.server.cut.ArtView;
 import velvetkettle.server.cut.CutForm;
 import velvetkettle.server.cut.CutService;
+import velvetkettle.server.cut.Drawings;
 
 /** The drawings of the demo shop, and the tickets that are cut from them. */
 @Component
@@ -29,10 +31,12 @@ class DemoArt {
       List.of("lantern", "worn-prompt", "cap-badge", "harbour-flag");
 
   private final ArtService art;
+  private final Drawings drawings;
   private final CutService cuts;
 
-  DemoArt(ArtService art, CutService cuts) {
+  DemoArt(ArtService art, Drawings drawings, CutService cuts) {
     this.art = art;
+    this.drawings = drawings;
     this.cuts = cuts;
   }
 
@@ -41,7 +45,7 @@ class DemoArt {
     Map<String, UUID> ids = new HashMap<>();
     for (String name : ALL) {
       UUID id = DemoShop.uuid(random);
-      art.keep(id, name, file(name));
+      drawings.bring(id, name, file(name), Progress.NONE);
       ids.put(name, id);
     }
     return ids;

@@ -19,7 +19,7 @@ import velvetkettle.server.demo.DemoScript.Order;
 import velvetkettle.server.demo.DemoScript.Stage;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.log.ClothMemoryService;
-import velvetkettle.server.plan.PlanService;
+import velvetkettle.server.plan.PlanComputing;
 import velvetkettle.server.plan.TicketForm;
 import velvetkettle.server.plan.TicketService;
 import velvetkettle.server.press.PressForm;
@@ -41,7 +41,7 @@ class DemoShop {
   private final MaterialService materials;
   private final ClothMemoryService memory;
   private final TicketService tickets;
-  private final PlanService plans;
+  private final PlanComputing plans;
   private final DemoBench bench;
   private final DemoArt art;
   private final StoredJson json;
@@ -52,7 +52,7 @@ class DemoShop {
       MaterialService materials,
       ClothMemoryService memory,
       TicketService tickets,
-      PlanService plans,
+      PlanComputing plans,
       DemoBench bench,
       DemoArt art,
       StoredJson json,

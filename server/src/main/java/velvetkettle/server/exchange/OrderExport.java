@@ -12,11 +12,12 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.quantity.Worded;
+import velvetkettle.server.Owner;
 import velvetkettle.server.cloth.GarmentForm;
+import velvetkettle.server.exchange.OrderMapper.OrderRow;
+import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.plan.DecorationForm;
-import velvetkettle.server.plan.TicketService;
-import velvetkettle.server.plan.TicketSummary;
-import velvetkettle.server.plan.TicketView;
+import velvetkettle.server.plan.Station;
 import velvetkettle.server.speech.Speech;
 import velvetkettle.server.table.SpreadsheetCell;
 
@@ -28,11 +29,15 @@ import velvetkettle.server.table.SpreadsheetCell;
 class OrderExport {
   private static final int PAGE = 200;
 
-  private final TicketService tickets;
+  private final OrderMapper orders;
+  private final StoredJson json;
+  private final Owner owner;
   private final Speech speech;
 
-  OrderExport(TicketService tickets, Speech speech) {
-    this.tickets = tickets;
+  OrderExport(OrderMapper orders, StoredJson json, Owner owner, Speech speech) {
+    this.orders = orders;
+    this.json = json;
+    this.owner = owner;
     this.speech = speech;
   }
 
@@ -42,31 +47,37 @@ class OrderExport {
         Stream.concat(Stream.of("ticket", "station", "logged"), columns).toArray(String[]::new);
     CSVFormat format = CSVFormat.RFC4180.builder().setHeader(header).get();
     try (CSVPrinter printer = new CSVPrinter(out, format)) {
-      List<TicketSummary> page;
+      List<OrderRow> page;
+      boolean done = false;
+      Instant dueAt = Instant.EPOCH;
       int number = 0;
       do {
-        page = tickets.page("", null, openOnly, number++, PAGE).items();
-        for (TicketSummary summary : page) {
-          write(printer, tickets.ticket(summary.id()), zone);
+        page = orders.after(owner.name(), openOnly, done, dueAt, number, PAGE);
+        for (OrderRow order : page) {
+          write(printer, order, zone);
+          done = order.station() == Station.DONE;
+          dueAt = order.dueAt();
+          number = order.number();
         }
       } while (page.size() == PAGE);
     }
   }
 
-  private void write(CSVPrinter printer, TicketView ticket, ZoneId zone) throws IOException {
-    for (DecorationForm art : ticket.decorations()) {
-      printer.print(ticket.name());
+  private void write(CSVPrinter printer, OrderRow ticket, ZoneId zone) throws IOException {
+    GarmentForm garment = json.read(ticket.garment(), GarmentForm.class);
+    for (DecorationForm art : json.read(ticket.decorations(), DecorationForm[].class)) {
+      printer.print("VK-" + ticket.number());
       printer.print(ticket.station().name());
       printer.print(ticket.logged());
       for (OrderColumn column : OrderColumn.values()) {
-        printer.print(SpreadsheetCell.neutral(cell(column, ticket, art, zone)));
+        printer.print(SpreadsheetCell.neutral(cell(column, ticket, garment, art, zone)));
       }
       printer.println();
     }
   }
 
-  private String cell(OrderColumn column, TicketView ticket, DecorationForm art, ZoneId zone) {
-    GarmentForm garment = ticket.garment();
+  private String cell(
+      OrderColumn column, OrderRow ticket, GarmentForm garment, DecorationForm art, ZoneId zone) {
     return switch (column) {
       case CUSTOMER -> ticket.customer();
       case TITLE -> ticket.title();
@@ -85,7 +96,7 @@ class OrderExport {
       case WIDTH -> millimetres(art.width());
       case HEIGHT -> millimetres(art.height());
       case LIGHTEST -> said(art.lightest());
-      case PRESS -> ticket.press().name();
+      case PRESS -> ticket.press();
     };
   }
 

@@ -6,7 +6,9 @@ import jakarta.annotation.PreDestroy;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -19,6 +21,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.plan.TicketForm;
 import velvetkettle.server.plan.TicketService;
+import velvetkettle.server.problem.DifferentException;
 import velvetkettle.server.problem.NotFoundException;
 
 /**
@@ -60,6 +63,7 @@ public class OrderImports {
 
   private static final class Running {
     private final UUID id;
+    private final int content;
     private final List<OrderLine> good;
     private final int left;
     private volatile State state = State.RUNNING;
@@ -67,8 +71,9 @@ public class OrderImports {
     private volatile boolean stopped;
     private volatile @Nullable Sentence problem;
 
-    Running(UUID id, List<OrderLine> lines) {
+    Running(UUID id, int content, List<OrderLine> lines) {
       this.id = id;
+      this.content = content;
       good = lines.stream().filter(OrderLine::good).toList();
       left = lines.size() - good.size();
     }
@@ -81,13 +86,19 @@ public class OrderImports {
   /** Begins, unless it has begun already: the same id is the same table. */
   public ImportProgress start(UUID id, byte[] bytes, ZoneId zone) {
     Running known = imports.getIfPresent(id);
+    int content = Objects.hash(Arrays.hashCode(bytes), zone);
     if (known != null) {
+      if (known.content != content) {
+        throw new DifferentException("import", List.of("file"));
+      }
       return known.progress();
     }
-    Running running = new Running(id, orders.lines(OrderTable.read(bytes), zone));
-    imports.put(id, running);
-    worker.execute(() -> run(running));
-    return running.progress();
+    Running running = new Running(id, content, orders.lines(OrderTable.read(bytes), zone));
+    Running first = imports.asMap().putIfAbsent(id, running);
+    if (first == null) {
+      worker.execute(() -> run(running));
+    }
+    return (first == null ? running : first).progress();
   }
 
   public ImportProgress progress(UUID id) {

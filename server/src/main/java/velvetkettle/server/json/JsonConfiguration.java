@@ -3,6 +3,7 @@ package velvetkettle.server.json;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
@@ -36,6 +37,8 @@ class JsonConfiguration {
                             .maxStringLength(20_000)
                             .build())
                     .build())
+            // Of a field that stands there twice nobody knows which was meant.
+            .featuresToEnable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
             .featuresToEnable(
                 DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
                 DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,

@@ -9,6 +9,7 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
+import velvetkettle.server.Turns;
 import velvetkettle.server.cloth.ClothMapper;
 import velvetkettle.server.cloth.ClothRow;
 import velvetkettle.server.cloth.GarmentForm;
@@ -23,8 +24,11 @@ public class ClothMemoryService {
   private final OutcomeMapper outcomes;
   private final StoredJson json;
   private final Owner owner;
+  private final Turns turns;
 
-  ClothMemoryService(ClothMapper cloths, OutcomeMapper outcomes, StoredJson json, Owner owner) {
+  ClothMemoryService(
+      ClothMapper cloths, OutcomeMapper outcomes, StoredJson json, Owner owner, Turns turns) {
+    this.turns = turns;
     this.cloths = cloths;
     this.outcomes = outcomes;
     this.json = json;
@@ -39,6 +43,7 @@ public class ClothMemoryService {
 
   /** Keeps a garment as a cloth of this shop, unless the very same one is known already. */
   public void remember(UUID id, GarmentForm form) {
+    turns.take("cloths " + owner.name());
     cloths.remember(row(id, form, (int) cloths.count(owner.name()), 1));
   }
 
@@ -47,6 +52,7 @@ public class ClothMemoryService {
    * is kept once, and the same request twice leaves what one left.
    */
   public KnownCloth save(UUID id, ClothForm form) {
+    turns.take("cloths " + owner.name());
     Optional<ClothRow> before = cloths.find(owner.name(), id);
     if (before.isEmpty()) {
       remember(id, form.garment());

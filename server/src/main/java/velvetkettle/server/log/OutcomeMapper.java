@@ -42,14 +42,23 @@ public interface OutcomeMapper {
   /** Counted good and bad pieces of a medium on a kind of cloth. */
   record Count(String medium, Fabric fabric, Fibre mainFibre, int good, int bad) {}
 
-  /** What came out good was good for all media on the piece; a bad one counts for its own. */
   @Select(
-      "select medium, fabric, main_fibre, sum(good)::int as good, sum(bad)::int as bad from ("
-          + "select medium, fabric, main_fibre, good, bad from outcome where owner = #{owner}"
-          + " union all select other, fabric, main_fibre, good, 0 from outcome,"
-          + " jsonb_array_elements_text(also) as other where owner = #{owner}) as each"
-          + " group by medium, fabric, main_fibre order by medium, fabric, main_fibre")
+      "select medium, fabric, main_fibre, good, bad from learnt where owner = #{owner}"
+          + " order by medium, fabric, main_fibre")
   List<Count> learnt(String owner);
+
+  /**
+   * Adds an outcome to what was learnt. What came out good was good for all media on the piece; a
+   * bad one counts for its own.
+   */
+  @Insert(
+      "insert into learnt (owner, medium, fabric, main_fibre, good, bad)"
+          + " select #{owner}, medium, #{fabric}, #{mainFibre}, #{good}, bad from ("
+          + "select #{medium} as medium, #{bad}::int as bad"
+          + " union all select jsonb_array_elements_text(#{also}), 0) as each order by medium"
+          + " on conflict (owner, medium, fabric, main_fibre) do update"
+          + " set good = learnt.good + excluded.good, bad = learnt.bad + excluded.bad")
+  void learn(OutcomeRow outcome);
 
   /** Pieces of a ticket whose wait ends between the two moments given; the last of them then. */
   record KeptBackRow(

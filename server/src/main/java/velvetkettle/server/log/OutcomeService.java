@@ -2,6 +2,7 @@ package velvetkettle.server.log;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,6 +22,7 @@ import velvetkettle.server.plan.Station;
 import velvetkettle.server.plan.TicketMapper;
 import velvetkettle.server.plan.TicketService;
 import velvetkettle.server.plan.TicketView;
+import velvetkettle.server.problem.DifferentException;
 import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.run.RunService;
 import velvetkettle.server.run.RunView;
@@ -65,24 +67,47 @@ public class OutcomeService {
    */
   public OutcomeView log(UUID runId, OutcomeForm form) {
     Outcome outcome = form.outcome();
+    RunView run = runs.run(runId);
+    // Two runs of a ticket that are logged at once must not have more pieces than there are.
+    ticketRows.lock(owner.name(), run.ticketId());
     Optional<OutcomeRow> logged = outcomes.find(owner.name(), runId);
     if (logged.isPresent()) {
-      if (json.read(logged.get().body(), Outcome.class).equals(outcome)) {
-        return view(logged.get());
-      }
-      throw new RefusedException("outcome", Sentence.of("outcome.already-logged"));
+      refuseDifferent(json.read(logged.get().body(), Outcome.class), outcome);
+      return view(logged.get());
     }
-    RunView run = runs.run(runId);
     TicketView ticket = tickets.ticket(run.ticketId());
     refuseMoreThanLeft(outcome, ticket);
     Plan plan = plans.plan(run.planId()).plan();
     OutcomeRow row = row(run, plans.request(run.planId()), plan, outcome, form.decoration());
     outcomes.insert(row);
+    outcomes.learn(row);
     memory.remember(UUID.randomUUID(), ticket.garment());
     boolean all = outcomes.logged(owner.name(), run.ticketId()) >= ticket.pieces();
     ticketRows.moveTo(
         owner.name(), run.ticketId(), all ? Station.DONE : Station.PRESS, clock.instant());
     return view(row);
+  }
+
+  private static void refuseDifferent(Outcome logged, Outcome now) {
+    List<String> different = new ArrayList<>();
+    if (logged.good() != now.good()) {
+      different.add("good");
+    }
+    if (logged.bad() != now.bad()) {
+      different.add("bad");
+    }
+    if (!logged.seen().equals(now.seen())) {
+      different.add("seen");
+    }
+    if (!logged.note().equals(now.note())) {
+      different.add("note");
+    }
+    if (!logged.equals(now) && different.isEmpty()) {
+      different.add("setting");
+    }
+    if (!different.isEmpty()) {
+      throw new DifferentException("outcome", different);
+    }
   }
 
   private static void refuseMoreThanLeft(Outcome outcome, TicketView ticket) {

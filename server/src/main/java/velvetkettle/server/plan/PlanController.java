@@ -23,19 +23,21 @@ import velvetkettle.server.Page;
 @RequestMapping("/api")
 public class PlanController {
   private final PlanService plans;
+  private final PlanComputing planning;
 
-  PlanController(PlanService plans) {
+  PlanController(PlanService plans, PlanComputing planning) {
     this.plans = plans;
+    this.planning = planning;
   }
 
   @PostMapping("/plans/preview")
   public Plan preview(@Valid @RequestBody TicketForm form) {
-    return plans.preview(form);
+    return planning.preview(form);
   }
 
   @PutMapping("/tickets/{ticketId}/plans/{planId}")
   public PlanView make(@PathVariable UUID ticketId, @PathVariable UUID planId) {
-    return plans.make(ticketId, planId);
+    return planning.make(ticketId, planId);
   }
 
   @GetMapping("/tickets/{ticketId}/plans")
@@ -49,13 +51,13 @@ public class PlanController {
   /** What is different for a ticket since its newest plan, in words. */
   @GetMapping("/tickets/{ticketId}/since")
   public List<Sentence> since(@PathVariable UUID ticketId) {
-    return plans.since(ticketId);
+    return planning.since(ticketId);
   }
 
   /** What happens in the Stack of each decoration through all presses of this plan. */
   @GetMapping("/plans/{id}/heat")
   public List<HeatStories.ToldThing> heat(@PathVariable UUID id) {
-    return plans.heat(id);
+    return planning.heat(id);
   }
 
   @GetMapping("/plans/{id}")

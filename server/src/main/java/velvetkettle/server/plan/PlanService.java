@@ -5,32 +5,26 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.media.MediaCatalogue;
-import velvetkettle.core.plan.ChangesSincePlan;
 import velvetkettle.core.plan.Plan;
-import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.job.JobRequest;
-import velvetkettle.core.plan.option.RuledOutException;
-import velvetkettle.core.plan.together.Clash;
-import velvetkettle.core.plan.trial.HeatStories;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.Json;
 import velvetkettle.server.json.StoredJson;
+import velvetkettle.server.problem.DifferentException;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.RefusedException;
 
 @Service
 @Transactional
 public class PlanService {
-  private final Planner planner;
   private final JobRequests requests;
   private final TicketService tickets;
   private final TicketMapper ticketRows;
@@ -41,7 +35,6 @@ public class PlanService {
   private final MediaCatalogue media;
 
   PlanService(
-      Planner planner,
       JobRequests requests,
       TicketService tickets,
       TicketMapper ticketRows,
@@ -51,7 +44,6 @@ public class PlanService {
       Clock clock,
       MediaCatalogue media) {
     this.media = media;
-    this.planner = planner;
     this.requests = requests;
     this.tickets = tickets;
     this.ticketRows = ticketRows;
@@ -61,35 +53,45 @@ public class PlanService {
     this.clock = clock;
   }
 
-  /**
-   * What a plan would say, without keeping it. What was taken once and will not do any more counts
-   * as not taken.
-   */
+  /** What a ticket asks of the planner, as it stands in the browser. */
   @Transactional(readOnly = true)
-  public Plan preview(TicketForm form) {
-    JobRequest job = requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId());
-    Plan open = planner.plan(job.withMedia(taken -> null));
-    JobRequest taken = job.withMedia(decoration -> open.possible(decoration));
-    return taken.decorations().stream().allMatch(d -> d.medium() == null)
-        ? open
-        : planner.plan(taken);
+  public JobRequest job(TicketForm form) {
+    return requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId());
   }
 
   /**
-   * Makes a plan from the ticket as it stands and keeps it. Asked again with the same id, it gives
-   * the same plan.
+   * A plan that was made before under an id; empty where none was.
+   *
+   * @throws DifferentException where it is another ticket's
    */
-  public PlanView make(UUID ticketId, UUID planId) {
-    Optional<PlanRow> made = plans.find(owner.name(), planId);
-    if (made.isPresent()) {
-      return view(made.get());
+  @Transactional(readOnly = true)
+  public Optional<PlanView> made(UUID ticketId, UUID planId) {
+    return plans.find(owner.name(), planId).map(row -> sameTicket(ticketId, row));
+  }
+
+  private PlanView sameTicket(UUID ticketId, PlanRow row) {
+    if (!row.ticketId().equals(ticketId)) {
+      throw new DifferentException("plan", List.of("ticketId"));
     }
+    return view(row);
+  }
+
+  /** What a kept ticket asks of the planner; refuses what is no longer there. */
+  @Transactional(readOnly = true)
+  public JobRequest toMake(UUID ticketId) {
     TicketView ticket = tickets.ticket(ticketId);
     requests.refuseGone(ticket.pressId(), ticket.decorations());
-    JobRequest request =
-        requests.of(ticket.garment(), ticket.decorations(), ticket.pieces(), ticket.pressId());
-    Plan plan = planner.plan(request);
-    refuseClash(plan);
+    return job(ticket.form());
+  }
+
+  /** Keeps a plan that was just made; the same id again is the plan that was kept first. */
+  public PlanView keep(UUID ticketId, UUID planId, JobRequest request, Plan plan) {
+    ticketRows.lock(owner.name(), ticketId);
+    Optional<PlanRow> made = plans.find(owner.name(), planId);
+    if (made.isPresent()) {
+      return sameTicket(ticketId, made.get());
+    }
+    TicketView ticket = tickets.ticket(ticketId);
     PlanRow row =
         new PlanRow(
             planId,
@@ -163,47 +165,37 @@ public class PlanService {
     return cut ? Station.CUT : Station.PRESS;
   }
 
-  private static void refuseClash(Plan plan) {
-    Clash clash = plan.together().clash();
-    if (clash != null) {
-      throw new RefusedException(
-          "decorations", Sentence.of("plan.clash", clash.reason(), clash.lift()));
-    }
-  }
-
   @Transactional(readOnly = true)
   public PlanView plan(UUID id) {
     return view(row(id));
   }
 
+  /** A plan with the request that it was made from. */
+  public record Made(JobRequest request, Plan plan) {}
+
   @Transactional(readOnly = true)
-  public List<HeatStories.ToldThing> heat(UUID id) {
+  public Made asMade(UUID id) {
     PlanRow row = row(id);
-    JobRequest request = json.read(row.request(), JobRequest.class);
-    return HeatStories.of(request, media, json.read(row.body(), Plan.class));
+    return new Made(json.read(row.request(), JobRequest.class), json.read(row.body(), Plan.class));
   }
 
-  /** What is different for a ticket since its newest plan; nothing where none was made. */
+  /**
+   * A ticket beside its newest plan.
+   *
+   * @param now what it asks for today
+   * @param pressGone that its press is no longer there; empty where it is
+   */
+  public record Since(Made then, JobRequest now, Optional<Sentence> pressGone) {}
+
+  /** Empty where no plan was made. */
   @Transactional(readOnly = true)
-  public List<Sentence> since(UUID ticketId) {
+  public Optional<Since> since(UUID ticketId) {
     TicketView ticket = tickets.ticket(ticketId);
     UUID planId = ticket.planId();
-    if (planId == null) {
-      return List.of();
-    }
-    PlanRow row = row(planId);
-    JobRequest then = json.read(row.request(), JobRequest.class);
-    Plan made = json.read(row.body(), Plan.class);
-    JobRequest now =
-        requests.of(ticket.garment(), ticket.decorations(), ticket.pieces(), ticket.pressId());
-    List<Sentence> told = new ArrayList<>();
-    requests.pressGone(ticket.pressId()).ifPresent(told::add);
-    try {
-      told.addAll(ChangesSincePlan.of(then, made, now, planner.plan(now), null));
-    } catch (RuledOutException e) {
-      told.addAll(ChangesSincePlan.of(then, made, now, null, e.ruledOut()));
-    }
-    return told;
+    return planId == null
+        ? Optional.empty()
+        : Optional.of(
+            new Since(asMade(planId), job(ticket.form()), requests.pressGone(ticket.pressId())));
   }
 
   /** The request that a plan was made from. */

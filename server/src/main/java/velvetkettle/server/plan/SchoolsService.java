@@ -12,6 +12,7 @@ import velvetkettle.core.school.Dispute;
 import velvetkettle.core.school.School;
 import velvetkettle.core.school.Schools;
 import velvetkettle.server.Owner;
+import velvetkettle.server.Turns;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.StaleException;
 
@@ -21,8 +22,10 @@ public class SchoolsService {
   private final SchoolsMapper rows;
   private final StoredJson json;
   private final Owner owner;
+  private final Turns turns;
 
-  SchoolsService(SchoolsMapper rows, StoredJson json, Owner owner) {
+  SchoolsService(SchoolsMapper rows, StoredJson json, Owner owner, Turns turns) {
+    this.turns = turns;
     this.rows = rows;
     this.json = json;
     this.owner = owner;
@@ -56,6 +59,7 @@ public class SchoolsService {
   /** Keeps to these from now on. The same request twice leaves what one left. */
   public SchoolsView save(SchoolsForm form) {
     Schools schools = new Schools(form.kept());
+    turns.take("schools " + owner.name());
     Optional<SchoolsRow> before = rows.find(owner.name());
     SchoolsRow row = new SchoolsRow(owner.name(), json.write(schools.kept()), form.version() + 1);
     if (before

@@ -46,6 +46,11 @@ public interface TicketMapper {
   @Select("select " + COLUMNS + " from ticket where owner = #{owner} and id = #{id}")
   Optional<TicketRow> find(String owner, UUID id);
 
+  /** Holds others that change what hangs on a ticket back until this transaction ends. */
+  @Select(
+      "select " + COLUMNS + " from ticket where owner = #{owner} and id = #{id} for no key update")
+  Optional<TicketRow> lock(String owner, UUID id);
+
   @Select(
       "select "
           + COLUMNS

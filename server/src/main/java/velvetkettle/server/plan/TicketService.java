@@ -14,6 +14,7 @@ import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
+import velvetkettle.server.Turns;
 import velvetkettle.server.cloth.GarmentForm;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.press.PressService;
@@ -37,6 +38,7 @@ public class TicketService {
   private final Clock clock;
   private final RosterDoneMapper ticked;
   private final MediaCatalogue media;
+  private final Turns turns;
 
   TicketService(
       TicketMapper tickets,
@@ -48,7 +50,9 @@ public class TicketService {
       Owner owner,
       Clock clock,
       RosterDoneMapper ticked,
-      MediaCatalogue media) {
+      MediaCatalogue media,
+      Turns turns) {
+    this.turns = turns;
     this.media = media;
     this.tickets = tickets;
     this.plans = plans;
@@ -74,6 +78,7 @@ public class TicketService {
     // Refuses what core would refuse, before anything is kept.
     requests.of(form.garment(), form.decorations(), form.pieces(), form.pressId());
     refuseOtherCount(form);
+    turns.take("ticket " + id);
     Optional<TicketRow> before = tickets.find(owner.name(), id);
     if (before.isEmpty()) {
       requests.refuseGone(form.pressId(), form.decorations());
@@ -117,6 +122,7 @@ public class TicketService {
 
   /** Adds a new ticket that was checked already, one of many; one that is there stays as it is. */
   public void add(UUID id, TicketForm form) {
+    turns.take("ticket " + id);
     if (tickets.find(owner.name(), id).isEmpty()) {
       insert(id, form);
     }

@@ -13,9 +13,9 @@ import velvetkettle.core.plan.trial.WhatIf;
 @RestController
 @RequestMapping("/api/trials")
 public class TrialController {
-  private final TrialService trials;
+  private final TrialComputing trials;
 
-  TrialController(TrialService trials) {
+  TrialController(TrialComputing trials) {
     this.trials = trials;
   }
 

@@ -14,9 +14,9 @@ import velvetkettle.server.plan.TrialForm;
 @RestController
 @RequestMapping("/api/practice")
 public class PracticeController {
-  private final PracticeService practice;
+  private final PracticeComputing practice;
 
-  PracticeController(PracticeService practice) {
+  PracticeController(PracticeComputing practice) {
     this.practice = practice;
   }
 

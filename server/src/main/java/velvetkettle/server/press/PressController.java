@@ -28,9 +28,11 @@ import velvetkettle.server.table.FileBody;
 @RequestMapping("/api/presses")
 public class PressController {
   private final PressService presses;
+  private final MeasureComputing measuring;
 
-  PressController(PressService presses) {
+  PressController(PressService presses, MeasureComputing measuring) {
     this.presses = presses;
+    this.measuring = measuring;
   }
 
   @GetMapping
@@ -62,11 +64,11 @@ public class PressController {
   /** What a measuring would say; nothing is kept. */
   @PostMapping("/{id}/measuring")
   public Measured measured(@PathVariable UUID id, @Valid @RequestBody MeasuringForm form) {
-    return presses.measured(id, form);
+    return measuring.measured(id, form);
   }
 
   @PutMapping("/{id}/measuring")
   public PressView measure(@PathVariable UUID id, @Valid @RequestBody MeasuringForm form) {
-    return presses.measure(id, form);
+    return measuring.measure(id, form);
   }
 }

@@ -9,13 +9,13 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import velvetkettle.core.heat.measure.Measuring;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
+import velvetkettle.server.Turns;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.RefusedException;
@@ -33,15 +33,14 @@ public class PressService {
   private final PressMapper presses;
   private final StoredJson json;
   private final Owner owner;
-  private final WorkroomService rooms;
   private final Clock clock;
+  private final Turns turns;
 
-  PressService(
-      PressMapper presses, StoredJson json, Owner owner, WorkroomService rooms, Clock clock) {
+  PressService(PressMapper presses, StoredJson json, Owner owner, Clock clock, Turns turns) {
+    this.turns = turns;
     this.presses = presses;
     this.json = json;
     this.owner = owner;
-    this.rooms = rooms;
     this.clock = clock;
   }
 
@@ -87,6 +86,8 @@ public class PressService {
 
   /** Takes it out of the drawer; tickets that name it keep it until they are planned anew. */
   public void remove(UUID id) {
+    // Two at once must not take the last two.
+    turns.take("drawer " + owner.name());
     boolean last =
         presses.count(owner.name()) == 1
             && presses.find(owner.name(), id).isPresent()
@@ -99,6 +100,7 @@ public class PressService {
 
   /** Makes or changes a press. The same request twice leaves what one left. */
   public PressView save(UUID id, PressForm form) {
+    turns.take("press " + id);
     Optional<PressRow> before = presses.find(owner.name(), id);
     if (isGone(id)) {
       throw new NotFoundException("press", id);
@@ -138,33 +140,31 @@ public class PressService {
     return view(row);
   }
 
-  /** What a measuring would say, without keeping it. */
+  /** Refuses one that was taken out of the drawer, or was never in it. */
   @Transactional(readOnly = true)
-  public Measured measured(UUID id, MeasuringForm form) {
-    return Measured.of(measuring(press(id), form), today());
+  public void refuseGone(UUID id) {
+    present(id);
   }
 
-  /** Keeps what was measured; plans use it from now on. */
-  public PressView measure(UUID id, MeasuringForm form) {
-    PressRow before =
-        presses
-            .find(owner.name(), id)
-            .filter(row -> !isGone(id))
-            .orElseThrow(() -> new NotFoundException("press", id));
-    Press press = view(before).press();
-    Calibration calibration = measuring(press, form).calibration(today());
-    return change(before, press.measured(calibration), form.version());
+  private PressRow present(UUID id) {
+    return presses
+        .find(owner.name(), id)
+        .filter(row -> !isGone(id))
+        .orElseThrow(() -> new NotFoundException("press", id));
   }
 
-  private Measuring measuring(Press press, MeasuringForm form) {
-    try {
-      return form.measuring(press, rooms.workroom());
-    } catch (IllegalArgumentException e) {
-      throw new RefusedException("", Sentence.of("measured.refused"));
-    }
+  /**
+   * Keeps what was measured; plans use it from now on.
+   *
+   * @param version of the press that it was read at
+   */
+  public PressView keep(UUID id, Calibration calibration, int version) {
+    turns.take("press " + id);
+    PressRow before = present(id);
+    return change(before, view(before).press().measured(calibration), version);
   }
 
-  private LocalDate today() {
+  LocalDate today() {
     return LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
   }
 }

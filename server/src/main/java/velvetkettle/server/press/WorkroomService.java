@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.server.Owner;
+import velvetkettle.server.Turns;
 import velvetkettle.server.problem.StaleException;
 
 @Service
@@ -12,8 +13,10 @@ import velvetkettle.server.problem.StaleException;
 public class WorkroomService {
   private final WorkroomMapper rooms;
   private final Owner owner;
+  private final Turns turns;
 
-  WorkroomService(WorkroomMapper rooms, Owner owner) {
+  WorkroomService(WorkroomMapper rooms, Owner owner, Turns turns) {
+    this.turns = turns;
     this.rooms = rooms;
     this.owner = owner;
   }
@@ -43,6 +46,7 @@ public class WorkroomService {
 
   /** Keeps the room. The same request twice leaves what one left. */
   public WorkroomView save(WorkroomForm form) {
+    turns.take("workroom " + owner.name());
     Optional<WorkroomRow> before = rooms.find(owner.name());
     WorkroomRow row =
         new WorkroomRow(owner.name(), form.air(), form.humidity(), form.version() + 1);

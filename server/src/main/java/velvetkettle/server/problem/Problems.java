@@ -1,19 +1,23 @@
 package velvetkettle.server.problem;
 
-import com.fasterxml.jackson.databind.JsonMappingException;
 import java.net.URI;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.web.firewall.RequestRejectedException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -23,6 +27,9 @@ import org.springframework.web.method.annotation.HandlerMethodValidationExceptio
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import velvetkettle.core.cut.svg.UnreadableDrawingException;
 import velvetkettle.core.plan.option.RuledOutException;
+import velvetkettle.core.quantity.ImpossibleValueException;
+import velvetkettle.server.compute.BusyException;
+import velvetkettle.server.compute.ClientGoneException;
 import velvetkettle.server.speech.Speech;
 import velvetkettle.server.speech.Units;
 
@@ -32,13 +39,11 @@ class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
   private final Speech speech;
+  private final Outages outages = new Outages();
 
   Problems(Speech speech) {
     this.speech = speech;
   }
-
-  /** A field and what is wrong with it. */
-  record FieldProblem(String field, String message) {}
 
   @ExceptionHandler
   ProblemDetail notFound(NotFoundException e) {
@@ -84,18 +89,89 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail impossibleValue(IllegalArgumentException e) {
-    return fields("impossible-value", List.of(new FieldProblem("", said(e))));
+  ProblemDetail impossibleValue(ImpossibleValueException e) {
+    return fields(
+        "impossible-value", List.of(new FieldProblem("", speech.say(e.sentence(), Units.asked()))));
   }
 
   @ExceptionHandler
-  ProblemDetail ours(Exception e) {
-    LOG.error("A request failed", e);
+  ProblemDetail different(DifferentException e) {
+    ProblemDetail problem = problem(HttpStatus.CONFLICT, "different", "Kept otherwise", said(e));
+    problem.setProperty("different", e.fields());
+    return problem;
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> busy(BusyException e) {
+    return later(
+        "busy",
+        "Busy",
+        "Too much is being computed at once. Ask again in a moment; what you typed is kept.",
+        BusyException.AGAIN_IN);
+  }
+
+  /** The database is down, starts, or has no room; it is looked after by who started it. */
+  @ExceptionHandler({
+    CannotCreateTransactionException.class,
+    DataAccessResourceFailureException.class,
+    TransientDataAccessException.class
+  })
+  ResponseEntity<ProblemDetail> databaseAway(Exception e) {
+    outages.tell(e);
+    return later(
+        "no-database",
+        "The database does not answer",
+        "Nothing was saved by this step; what you typed is kept. It is tried again; if it stays, look at ./kettle status.",
+        Outages.AGAIN_IN);
+  }
+
+  private static ResponseEntity<ProblemDetail> later(
+      String type, String title, String detail, int seconds) {
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
+        .body(problem(HttpStatus.SERVICE_UNAVAILABLE, type, title, detail));
+  }
+
+  /** Nobody is there to be told. */
+  @ExceptionHandler
+  void gone(ClientGoneException e) {}
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> slow(SlowBodyException e) {
+    return ResponseEntity.status(HttpStatus.REQUEST_TIMEOUT)
+        .header(HttpHeaders.CONNECTION, "close")
+        .body(
+            problem(
+                HttpStatus.REQUEST_TIMEOUT,
+                "slow",
+                "It came too slowly",
+                "What was sent did not come whole in time. Send it again."));
+  }
+
+  @ExceptionHandler
+  ProblemDetail impossibleSign(RequestRejectedException e) {
     return problem(
-        HttpStatus.INTERNAL_SERVER_ERROR,
-        "our-fault",
-        "Something broke here",
-        "Nothing was saved by this step; what you typed is kept. Try again; if it stays, look at ./kettle logs.");
+        HttpStatus.BAD_REQUEST,
+        "unreadable",
+        "This cannot be read",
+        "The address holds a sign that is no letter. Type it again.");
+  }
+
+  /** Written down once, under an id that the answer names. */
+  @ExceptionHandler
+  ProblemDetail ours(Exception e) {
+    String id = UUID.randomUUID().toString().substring(0, 8);
+    LOG.error("Fault {}", id, e);
+    ProblemDetail problem =
+        problem(
+            HttpStatus.INTERNAL_SERVER_ERROR,
+            "our-fault",
+            "Something broke here",
+            "Nothing was saved by this step; what you typed is kept. Try again; if it stays, look for "
+                + id
+                + " in ./kettle logs.");
+    problem.setProperty("fault", id);
+    return problem;
   }
 
   @Override
@@ -120,14 +196,16 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    FieldProblem found =
-        e.getCause() instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()
-            ? new FieldProblem(
-                Unreadable.where(mapping),
-                Unreadable.where(mapping) + ": " + Unreadable.what(mapping))
-            : new FieldProblem(
-                "", "The request is not readable JSON, or it is larger than 500 kB.");
-    return ResponseEntity.badRequest().body(fields("unreadable", List.of(found)));
+    for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+      if (cause instanceof SlowBodyException slow) {
+        ResponseEntity<ProblemDetail> answer = slow(slow);
+        return ResponseEntity.status(answer.getStatusCode())
+            .headers(answer.getHeaders())
+            .body(answer.getBody());
+      }
+    }
+    return ResponseEntity.badRequest()
+        .body(fields("unreadable", List.of(Unreadable.problem(e.getCause()))));
   }
 
   /** Page numbers, sizes and the like in the address. */

@@ -22,7 +22,22 @@ final class Unreadable {
   /** So begins what the reader of JSON says by itself; it names classes. */
   private static final List<String> READERS_OWN = List.of("Cannot ", "Unexpected token ");
 
+  private static final String TWICE = "Duplicate field '";
+
   private Unreadable() {}
+
+  /** What is wrong with a request's JSON, and where. */
+  static FieldProblem problem(@Nullable Throwable cause) {
+    if (cause instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()) {
+      return new FieldProblem(where(mapping), where(mapping) + ": " + what(mapping));
+    }
+    String said = cause == null ? "" : String.valueOf(cause.getMessage());
+    if (said.startsWith(TWICE)) {
+      String name = said.substring(TWICE.length(), said.indexOf('\'', TWICE.length()));
+      return new FieldProblem(name, name + ": stands there twice. Leave one out.");
+    }
+    return new FieldProblem("", "The request is not readable JSON, or it is larger than 500 kB.");
+  }
 
   /** The path of the field, for example {@code garment.obstacles[1]}. */
   static String where(JsonMappingException e) {
@@ -37,6 +52,9 @@ final class Unreadable {
   /** In words for who sent it, without the names of our classes. */
   static String what(JsonMappingException e) {
     String message = e.getOriginalMessage();
+    if (message != null && message.startsWith(TWICE)) {
+      return "stands there twice. Leave one out.";
+    }
     if (e instanceof UnrecognizedPropertyException) {
       return "there is no such field. Leave it out.";
     }

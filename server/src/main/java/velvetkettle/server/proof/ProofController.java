@@ -13,9 +13,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/tickets/{id}/proof.pdf")
 public class ProofController {
-  private final ProofService proofs;
+  private final ProofComputing proofs;
 
-  ProofController(ProofService proofs) {
+  ProofController(ProofComputing proofs) {
     this.proofs = proofs;
   }
 

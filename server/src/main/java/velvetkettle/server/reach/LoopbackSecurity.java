@@ -48,10 +48,17 @@ class LoopbackSecurity {
         .build();
   }
 
+  /** Text that a database can keep. */
+  private static boolean isPlain(String text) {
+    return text.codePoints().noneMatch(c -> c == 0 || (c >= 0xD800 && c <= 0xDFFF));
+  }
+
   @Bean
   HttpFirewall ownHostOnly() {
     StrictHttpFirewall firewall = new StrictHttpFirewall();
     firewall.setAllowedHostnames(HOSTS::contains);
+    firewall.setAllowedParameterNames(LoopbackSecurity::isPlain);
+    firewall.setAllowedParameterValues(LoopbackSecurity::isPlain);
     return firewall;
   }
 }

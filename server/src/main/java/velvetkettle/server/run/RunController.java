@@ -44,6 +44,15 @@ public class RunController {
     return runs.run(id);
   }
 
+  /** What was reported of a run, in the order of receipt. */
+  @GetMapping("/runs/{id}/events")
+  public Page<Happened> events(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page,
+      @RequestParam(defaultValue = "100") @Min(1) @Max(500) int size) {
+    return runs.events(id, page, size);
+  }
+
   @GetMapping("/tickets/{ticketId}/runs")
   public Page<RunView> page(
       @PathVariable UUID ticketId,

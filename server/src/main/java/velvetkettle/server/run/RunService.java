@@ -1,43 +1,43 @@
 package velvetkettle.server.run;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.run.RunEvent;
 import velvetkettle.core.run.RunProgress;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.plan.PlanService;
 import velvetkettle.server.plan.PlanView;
-import velvetkettle.server.plan.Station;
-import velvetkettle.server.plan.TicketMapper;
-import velvetkettle.server.plan.TicketService;
-import velvetkettle.server.plan.TicketView;
+import velvetkettle.server.problem.DifferentException;
 import velvetkettle.server.problem.NotFoundException;
-import velvetkettle.server.run.RunView.Happened;
+import velvetkettle.server.problem.RefusedException;
 
 @Service
 @Transactional
 public class RunService {
+  /** So much the clocks of a tablet and of the server may differ. */
+  private static final Duration CLOCKS_APART = Duration.ofMinutes(1);
+
   private final RunMapper runs;
   private final PlanService plans;
-  private final TicketService tickets;
-  private final TicketMapper ticketRows;
   private final Owner owner;
   private final Clock clock;
 
-  RunService(
-      RunMapper runs,
-      PlanService plans,
-      TicketService tickets,
-      TicketMapper ticketRows,
-      Owner owner,
-      Clock clock) {
+  RunService(RunMapper runs, PlanService plans, Owner owner, Clock clock) {
     this.runs = runs;
     this.plans = plans;
-    this.tickets = tickets;
-    this.ticketRows = ticketRows;
     this.owner = owner;
     this.clock = clock;
   }
@@ -45,67 +45,154 @@ public class RunService {
   /** Starts a run by a plan. Asked again with the same id, it gives the same run. */
   public RunView start(UUID id, RunForm form) {
     PlanView plan = plans.plan(form.planId());
-    runs.insert(new RunRow(id, owner.name(), plan.ticketId(), plan.id(), clock.instant()));
-    return run(id);
+    RunProgress begun = RunProgress.BEGUN;
+    runs.insert(
+        new RunRow(
+            id,
+            owner.name(),
+            plan.ticketId(),
+            plan.id(),
+            clock.instant(),
+            plan.plan().steps().size(),
+            begun.step(),
+            begun.piecesDone(),
+            begun.trouble(),
+            0));
+    RunRow run = told(row(id));
+    if (!run.planId().equals(plan.id())) {
+      throw new DifferentException("run", List.of("planId"));
+    }
+    return view(run);
   }
 
   /** Adds what happened; what was already reported is passed over. */
   public RunView report(UUID id, List<RunEventForm> happened) {
-    RunRow run = runs.lock(owner.name(), id).orElseThrow(() -> new NotFoundException("run", id));
-    int sequence = runs.events(id).size();
-    for (RunEventForm event : happened) {
-      sequence +=
-          runs.append(
-              new RunEventRow(
-                  id,
-                  sequence + 1,
-                  event.id(),
-                  event.kind(),
-                  event.step(),
-                  event.at(),
-                  clock.instant()));
+    RunRow run =
+        told(runs.lock(owner.name(), id).orElseThrow(() -> new NotFoundException("run", id)));
+    int steps = Objects.requireNonNull(run.steps());
+    refuseImpossible(run, steps, happened);
+    Map<UUID, RunEventForm> sent = each(happened);
+    Set<UUID> added =
+        new HashSet<>(runs.append(id, run.reported(), List.copyOf(sent.values()), clock.instant()));
+    refuseDifferent(run, sent, added);
+    RunProgress progress = run.progress();
+    for (RunEventForm event : sent.values()) {
+      if (added.contains(event.id())) {
+        progress = progress.after(new RunEvent(event.kind(), event.step()), steps);
+      }
     }
-    RunView view = view(run);
-    moveTicket(run, view);
-    return view;
+    RunRow now = run.now(steps, progress, run.reported() + added.size());
+    if (!added.isEmpty()) {
+      runs.tell(now);
+      runs.moveTicket(run.ticketId(), progress.finished(), clock.instant());
+    }
+    return view(now);
   }
 
-  /** Who presses has cut; who has pressed all that was left has to look at it. */
-  private void moveTicket(RunRow run, RunView view) {
-    TicketView ticket = tickets.ticket(run.ticketId());
-    int left = ticket.pieces() - ticket.logged();
-    if (left <= 0) {
+  /** What no clock and no plan could bring about is refused as a whole: nothing of it is kept. */
+  private void refuseImpossible(RunRow run, int steps, List<RunEventForm> happened) {
+    Instant earliest = run.startedAt().minus(CLOCKS_APART);
+    Instant latest = clock.instant().plus(CLOCKS_APART);
+    for (int i = 0; i < happened.size(); i++) {
+      RunEventForm event = happened.get(i);
+      Integer step = event.step();
+      boolean missing = step == null && event.kind().isOfAStep();
+      if (missing || (step != null && step > steps)) {
+        throw new RefusedException(
+            "[" + i + "].step", Sentence.of("run.no-step", step == null ? 0 : step, steps));
+      }
+      if (event.at().isBefore(earliest)) {
+        throw new RefusedException("[" + i + "].at", Sentence.of("run.before"));
+      }
+      if (event.at().isAfter(latest)) {
+        throw new RefusedException("[" + i + "].at", Sentence.of("run.ahead"));
+      }
+    }
+  }
+
+  /** By their ids, each once. */
+  private static Map<UUID, RunEventForm> each(List<RunEventForm> happened) {
+    Map<UUID, RunEventForm> each = new LinkedHashMap<>();
+    for (RunEventForm event : happened) {
+      RunEventForm before = each.putIfAbsent(event.id(), event);
+      if (before != null) {
+        refuseDifferent(before, event);
+      }
+    }
+    return each;
+  }
+
+  private void refuseDifferent(RunRow run, Map<UUID, RunEventForm> sent, Set<UUID> added) {
+    List<UUID> again = sent.keySet().stream().filter(id -> !added.contains(id)).toList();
+    if (again.isEmpty()) {
       return;
     }
-    Station station = view.progress().finished() >= left ? Station.CHECK : Station.PRESS;
-    if (station != ticket.station()) {
-      ticketRows.moveTo(owner.name(), run.ticketId(), station, clock.instant());
+    for (RunEventRow kept : runs.reported(run.id(), again)) {
+      refuseDifferent(
+          new RunEventForm(kept.clientEventId(), kept.kind(), kept.step(), kept.clientAt()),
+          Objects.requireNonNull(sent.get(kept.clientEventId())));
     }
   }
 
-  @Transactional(readOnly = true)
-  public RunView run(UUID id) {
-    return view(runs.find(owner.name(), id).orElseThrow(() -> new NotFoundException("run", id)));
+  private static void refuseDifferent(RunEventForm one, RunEventForm other) {
+    List<String> different = new ArrayList<>();
+    if (one.kind() != other.kind()) {
+      different.add("kind");
+    }
+    if (!Objects.equals(one.step(), other.step())) {
+      different.add("step");
+    }
+    if (!one.at().equals(other.at())) {
+      different.add("at");
+    }
+    if (!different.isEmpty()) {
+      throw new DifferentException("event", different);
+    }
   }
 
+  @Transactional
+  public RunView run(UUID id) {
+    return view(told(row(id)));
+  }
+
+  /** What was reported of a run. */
   @Transactional(readOnly = true)
+  public Page<Happened> events(UUID id, int page, int size) {
+    RunRow run = row(id);
+    return new Page<>(
+        runs.pageOfEvents(id, size, page * size).stream().map(Happened::of).toList(),
+        page,
+        size,
+        run.reported());
+  }
+
+  @Transactional
   public Page<RunView> page(UUID ticketId, int page, int size) {
     List<RunView> items =
-        runs.page(owner.name(), ticketId, size, page * size).stream().map(this::view).toList();
+        runs.page(owner.name(), ticketId, size, page * size).stream()
+            .map(row -> view(told(row)))
+            .toList();
     return new Page<>(items, page, size, runs.count(owner.name(), ticketId));
   }
 
-  private RunView view(RunRow run) {
-    List<RunEventRow> events = runs.events(run.id());
+  private RunRow row(UUID id) {
+    return runs.find(owner.name(), id).orElseThrow(() -> new NotFoundException("run", id));
+  }
+
+  /** A run that began before it was told on is told once, from all that was reported. */
+  private RunRow told(RunRow run) {
+    if (run.steps() != null) {
+      return run;
+    }
     int steps = plans.plan(run.planId()).plan().steps().size();
+    List<RunEvent> events = runs.events(run.id()).stream().map(RunEventRow::event).toList();
+    RunRow now = run.now(steps, RunProgress.of(steps, events), events.size());
+    runs.tell(now);
+    return now;
+  }
+
+  private static RunView view(RunRow run) {
     return new RunView(
-        run.id(),
-        run.ticketId(),
-        run.planId(),
-        run.startedAt(),
-        RunProgress.of(steps, events.stream().map(RunEventRow::event).toList()),
-        events.stream()
-            .map(e -> new Happened(e.sequence(), e.kind(), e.step(), e.clientAt(), e.receivedAt()))
-            .toList());
+        run.id(), run.ticketId(), run.planId(), run.startedAt(), run.progress(), run.reported());
   }
 }

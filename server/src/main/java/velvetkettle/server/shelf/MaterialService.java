@@ -14,6 +14,7 @@ import velvetkettle.core.shelf.Material;
 import velvetkettle.core.shelf.Remnant;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
+import velvetkettle.server.Turns;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.RefusedException;
@@ -29,8 +30,11 @@ public class MaterialService {
   private final StoredJson json;
   private final Owner owner;
   private final MediaCatalogue media;
+  private final Turns turns;
 
-  MaterialService(MaterialMapper materials, StoredJson json, Owner owner, MediaCatalogue media) {
+  MaterialService(
+      MaterialMapper materials, StoredJson json, Owner owner, MediaCatalogue media, Turns turns) {
+    this.turns = turns;
     this.media = media;
     this.materials = materials;
     this.json = json;
@@ -77,6 +81,7 @@ public class MaterialService {
 
   /** Makes or changes a material. The same request twice leaves what one left. */
   public MaterialView save(UUID id, MaterialForm form) {
+    turns.take("material " + id);
     if (isGone(id)) {
       throw new NotFoundException("material", id);
     }
@@ -121,6 +126,7 @@ public class MaterialService {
 
   /** Takes what was cut and puts back what is kept; refuses what is not there any more. */
   public void take(UUID id, List<Taken> all) {
+    turns.take("material " + id);
     MaterialRow row = row(id);
     Material material = material(row);
     List<Remnant> remnants = new ArrayList<>(material.remnants());

@@ -166,7 +166,7 @@ class CutApiTest extends ServerTest {
         .andExpect(jsonPath("$.colours[0].colour").value("#1d3c6e"));
     String gradient = BADGE.replace("fill='#ffffff'", "fill='url(#g)'");
     keep(UUID.randomUUID().toString(), gradient)
-        .andExpect(jsonPath("$.skipped[0]").value(containsString("Give it one flat colour")));
+        .andExpect(jsonPath("$.art.skipped[0]").value(containsString("Give it one flat colour")));
     get("/api/art").andExpect(jsonPath("$.items[0].name").value("badge"));
   }
 

@@ -3,6 +3,7 @@ package velvetkettle.server.cut;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
@@ -12,6 +13,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import velvetkettle.core.cut.Progress;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.compute.BusyException;
+import velvetkettle.server.problem.DifferentException;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.RefusedException;
 
@@ -44,7 +47,7 @@ class CutWorksTest {
   @DisplayName("short work is answered at once")
   void atOnce() {
     CutWorks.CutWork done =
-        works.lay(UUID.randomUUID(), progress -> new CutView(CutForm.EMPTY, null, List.of()));
+        works.lay(UUID.randomUUID(), "a", progress -> new CutView(CutForm.EMPTY, null, List.of()));
     assertThat(done.state()).isEqualTo(CutWorks.State.DONE);
     assertThat(done.cut()).isNotNull();
   }
@@ -53,10 +56,12 @@ class CutWorksTest {
   @DisplayName("long work tells how far it is, and can be ended; the same id is the same work")
   void ended() {
     UUID id = UUID.randomUUID();
-    CutWorks.CutWork begun = works.lay(id, CutWorksTest::endless);
+    CutWorks.CutWork begun = works.lay(id, "a", CutWorksTest::endless);
     assertThat(begun.state()).isEqualTo(CutWorks.State.RUNNING);
-    assertThat(works.lay(id, progress -> null).state()).isEqualTo(CutWorks.State.RUNNING);
+    assertThat(works.lay(id, "a", progress -> null).state()).isEqualTo(CutWorks.State.RUNNING);
     assertThat(works.progress(id).done()).isPositive();
+    assertThatThrownBy(() -> works.lay(id, "another", progress -> null))
+        .isInstanceOf(DifferentException.class);
     works.cancel(id);
     assertThat(ended(id).state()).isEqualTo(CutWorks.State.CANCELLED);
     assertThat(works.progress(id).cut()).isNull();
@@ -68,11 +73,12 @@ class CutWorksTest {
     UUID first = UUID.randomUUID();
     UUID second = UUID.randomUUID();
     UUID third = UUID.randomUUID();
-    works.lay(first, CutWorksTest::endless);
-    works.lay(second, CutWorksTest::endless);
+    works.lay(first, "a", CutWorksTest::endless);
+    works.lay(second, "a", CutWorksTest::endless);
     CountDownLatch begun = new CountDownLatch(1);
     works.lay(
         third,
+        "a",
         progress -> {
           begun.countDown();
           return new CutView(CutForm.EMPTY, null, List.of());
@@ -85,12 +91,47 @@ class CutWorksTest {
   }
 
   @Test
+  @DisplayName("no more than can wait with a file in their hands are taken in")
+  void full() {
+    List<UUID> all = new ArrayList<>();
+    assertThatThrownBy(
+            () -> {
+              for (int i = 0; i < 20; i++) {
+                UUID id = UUID.randomUUID();
+                works.lay(id, "a", CutWorksTest::endless);
+                all.add(id);
+              }
+            })
+        .isInstanceOf(BusyException.class);
+    assertThat(all).hasSize(8);
+    all.forEach(works::cancel);
+  }
+
+  @Test
+  @DisplayName("a drawing that is refused at once is told as a refusal, and may come again")
+  void brought() {
+    UUID id = UUID.randomUUID();
+    assertThatThrownBy(
+            () ->
+                works.bring(
+                    id,
+                    1,
+                    progress -> {
+                      throw new RefusedException("file", Sentence.of("svg.nothing"));
+                    }))
+        .isInstanceOf(RefusedException.class);
+    ArtView art = new ArtView(id, "a", 1, 1, List.of(), List.of());
+    assertThat(works.bring(id, 2, progress -> art).art()).isEqualTo(art);
+  }
+
+  @Test
   @DisplayName("what goes wrong is said, and what is our fault too")
   void failed() {
     Sentence why = Sentence.of("lay.nothing");
     CutWorks.CutWork refused =
         works.lay(
             UUID.randomUUID(),
+            "a",
             progress -> {
               throw new RefusedException("layout", why);
             });
@@ -98,6 +139,7 @@ class CutWorksTest {
     CutWorks.CutWork broken =
         works.lay(
             UUID.randomUUID(),
+            "a",
             progress -> {
               throw new IllegalStateException("not thought of");
             });

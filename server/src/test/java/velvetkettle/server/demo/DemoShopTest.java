@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -15,8 +18,10 @@ import velvetkettle.server.HttpTest;
 import velvetkettle.server.PrivatePostgres;
 
 /** The first start with the demo, in a database of its own. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class DemoShopTest extends HttpTest {
   @Autowired private Opening opening;
+  @Autowired private ShopMapper shops;
 
   @DynamicPropertySource
   static void ownDatabase(DynamicPropertyRegistry registry) {
@@ -69,6 +74,18 @@ class DemoShopTest extends HttpTest {
             .isTrue();
       }
     }
+  }
+
+  @Test
+  @Order(Integer.MAX_VALUE)
+  @DisplayName("what a first start left that was interrupted is taken away, down to the first press")
+  void cleared() {
+    shops.clear("shop");
+    for (String table :
+        List.of("ticket", "plan", "run", "run_event", "outcome", "learnt", "cloth", "material", "art")) {
+      assertThat(count(table)).as(table).isZero();
+    }
+    assertThat(count("press where version = 1 and position = 0")).isOne();
   }
 
   @Test

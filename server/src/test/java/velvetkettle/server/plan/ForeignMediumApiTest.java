@@ -5,6 +5,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -173,7 +174,7 @@ class ForeignMediumApiTest extends HttpTest {
     event.put("id", UUID.randomUUID().toString());
     event.put("kind", kind);
     event.put("step", step);
-    event.put("at", "2026-11-26T10:00:00Z");
+    event.put("at", Instant.now().toString());
     return event;
   }
 }

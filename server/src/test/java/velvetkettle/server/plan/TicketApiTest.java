@@ -86,30 +86,6 @@ class TicketApiTest extends ServerTest {
   }
 
   @Test
-  @DisplayName(
-      "the same sent twice at the same moment makes one ticket; the loser is told, not broken")
-  void sentTwiceAtOnce() throws Exception {
-    ExecutorService tabs = Executors.newFixedThreadPool(4);
-    try {
-      for (int round = 0; round < 6; round++) {
-        String id = UUID.randomUUID().toString();
-        List<Callable<Integer>> work = new ArrayList<>();
-        for (int n = 0; n < 4; n++) {
-          work.add(() -> put("/api/tickets/" + id, ticket()).andReturn().getResponse().getStatus());
-        }
-        List<Integer> codes = new ArrayList<>();
-        for (Future<Integer> code : tabs.invokeAll(work)) {
-          codes.add(code.get());
-        }
-        assertThat(codes).contains(200).allMatch(code -> code == 200 || code == 409);
-        get("/api/tickets/" + id).andExpect(jsonPath("$.version").value(1));
-      }
-    } finally {
-      tabs.shutdownNow();
-    }
-  }
-
-  @Test
   void listsArePagedAndSearched() throws Exception {
     String word = "w" + UUID.randomUUID().toString().substring(0, 8);
     for (int n = 0; n < 5; n++) {

@@ -5,6 +5,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,8 +57,8 @@ class RunApiTest extends ServerTest {
     report(first, second);
     JsonNode now = json(report(second));
     assertThat(now.at("/progress/step").asInt()).isEqualTo(3);
-    assertThat(now.path("events")).hasSize(2);
-    assertThat(sequences(now)).containsExactly(1, 2);
+    assertThat(now.path("reported").asInt()).isEqualTo(2);
+    assertThat(sequences()).containsExactly(1, 2);
   }
 
   @Test
@@ -76,7 +77,7 @@ class RunApiTest extends ServerTest {
       tabs.shutdownNow();
     }
     JsonNode now = json(get("/api/runs/" + run));
-    assertThat(sequences(now)).isEqualTo(IntStream.rangeClosed(1, 16).boxed().toList());
+    assertThat(sequences()).isEqualTo(IntStream.rangeClosed(1, 16).boxed().toList());
     assertThat(now.at("/progress/trouble").asInt()).isEqualTo(16);
   }
 
@@ -170,8 +171,9 @@ class RunApiTest extends ServerTest {
     JsonNode once = json(logged(2, 0).andExpect(status().isOk()));
     assertThat(json(logged(2, 0).andExpect(status().isOk()))).isEqualTo(once);
     logged(1, 1)
-        .andExpect(status().isUnprocessableEntity())
-        .andExpect(jsonPath("$.type").value("urn:velvet-kettle:problem:refused"));
+        .andExpect(status().isConflict())
+        .andExpect(jsonPath("$.type").value("urn:velvet-kettle:problem:different"))
+        .andExpect(jsonPath("$.different[0]").value("good"));
   }
 
   @Test
@@ -200,8 +202,8 @@ class RunApiTest extends ServerTest {
     JsonNode logged = json(logged(2, 0));
     assertThat(
             java.time.Duration.between(
-                java.time.Instant.parse(logged.path("loggedAt").asText()),
-                java.time.Instant.parse(logged.path("keepBackUntil").asText())))
+                Instant.parse(logged.path("loggedAt").asText()),
+                Instant.parse(logged.path("keepBackUntil").asText())))
         .isEqualTo(java.time.Duration.ofHours(72));
     database.update(
         "update outcome set keep_back_until = now() + interval '1 hour' where run_id = ?::uuid",
@@ -217,6 +219,29 @@ class RunApiTest extends ServerTest {
     post("/api/runs/" + UUID.randomUUID() + "/events", List.of(event("PAUSED", 1)))
         .andExpect(status().isNotFound());
     post("/api/runs/" + run + "/events", List.of()).andExpect(status().isUnprocessableEntity());
+  }
+
+  @Test
+  @DisplayName(
+      "what no clock and no plan could bring about is refused by name, and all sent with it")
+  void impossibleEvents() throws Exception {
+    Map<String, Object> good = event("STEP_DONE", 1);
+    for (Object[] wrong :
+        new Object[][] {
+          {"STEP_DONE", steps + 1, 0, "[1].step"},
+          {"STEP_DONE", null, 0, "[1].step"},
+          {"STEP_STARTED", 499, 0, "[1].step"},
+          {"SOMETHING_WRONG", null, -3600, "[1].at"},
+          {"SOMETHING_WRONG", 1, 90, "[1].at"}
+        }) {
+      Map<String, Object> event = event((String) wrong[0], (Integer) wrong[1]);
+      event.put("at", Instant.now().plusSeconds((Integer) wrong[2]).toString());
+      report(good, event)
+          .andExpect(status().isUnprocessableEntity())
+          .andExpect(jsonPath("$.fields[0].field").value(wrong[3]));
+    }
+    assertThat(sequences()).isEmpty();
+    report(good).andExpect(status().isOk());
   }
 
   private void pressAll() throws Exception {
@@ -257,13 +282,15 @@ class RunApiTest extends ServerTest {
     event.put("id", UUID.randomUUID().toString());
     event.put("kind", kind);
     event.put("step", step);
-    event.put("at", "2026-11-24T10:00:00Z");
+    event.put("at", Instant.now().toString());
     return event;
   }
 
-  private static List<Integer> sequences(JsonNode run) {
+  private List<Integer> sequences() throws Exception {
     List<Integer> sequences = new ArrayList<>();
-    run.path("events").forEach(event -> sequences.add(event.path("sequence").asInt()));
+    json(get("/api/runs/" + run + "/events"))
+        .path("items")
+        .forEach(event -> sequences.add(event.path("sequence").asInt()));
     return sequences;
   }
 }

@@ -8,8 +8,13 @@ import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.shape.Crossings;
 import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.shape.WorkBudget;
 import velvetkettle.core.cut.svg.SvgDrawing;
+import velvetkettle.core.cut.svg.UnreadableDrawingException;
+import velvetkettle.core.quantity.Sentence;
 
 /**
  * Art in its colours, its left upper corner at 0, 0.
@@ -26,7 +31,19 @@ public record Art(List<ColourLayer> layers) {
    *     one
    */
   public static Art of(SvgDrawing drawing, Overlap overlap, UnaryOperator<String> named) {
-    return new Painting(drawing.shapes(), named).art(overlap).atOrigin();
+    return of(drawing, overlap, named, WorkBudget.ofDrawing(Progress.NONE));
+  }
+
+  /**
+   * @throws UnreadableDrawingException where that takes more than is left of the budget
+   */
+  public static Art of(
+      SvgDrawing drawing, Overlap overlap, UnaryOperator<String> named, WorkBudget budget) {
+    try {
+      return new Painting(drawing.shapes(), named, budget).art(overlap).atOrigin();
+    } catch (WorkBudget.SpentException | Crossings.TooManyException e) {
+      throw new UnreadableDrawingException(Sentence.of("svg.too-many-coats"));
+    }
   }
 
   public boolean isEmpty() {

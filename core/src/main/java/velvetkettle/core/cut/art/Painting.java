@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.index.quadtree.Quadtree;
 import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.shape.WorkBudget;
 import velvetkettle.core.cut.svg.PaintedShape;
 import velvetkettle.core.cut.svg.UnreadableDrawingException;
 import velvetkettle.core.quantity.Sentence;
@@ -19,21 +20,26 @@ final class Painting {
   private static final int MOST_CUTS = 100_000;
 
   private final List<ColourLayer> coats = new ArrayList<>();
+  private final WorkBudget budget;
 
-  Painting(List<PaintedShape> shapes, UnaryOperator<String> named) {
+  /**
+   * @throws WorkBudget.SpentException where that takes more than is left, here and below
+   */
+  Painting(List<PaintedShape> shapes, UnaryOperator<String> named, WorkBudget budget) {
+    this.budget = budget;
     List<MultiPolygon> coat = new ArrayList<>();
     String colour = null;
     for (PaintedShape shape : shapes) {
       String next = named.apply(shape.colour());
       if (colour != null && !next.equals(colour)) {
-        coats.add(new ColourLayer(colour, UnionOfAreas.of(coat)));
+        coats.add(new ColourLayer(colour, UnionOfAreas.of(coat, budget)));
         coat.clear();
       }
       colour = next;
       coat.add(shape.area());
     }
     if (colour != null) {
-      coats.add(new ColourLayer(colour, UnionOfAreas.of(coat)));
+      coats.add(new ColourLayer(colour, UnionOfAreas.of(coat, budget)));
     }
   }
 
@@ -46,16 +52,19 @@ final class Painting {
     Quadtree above = new Quadtree();
     int cuts = 0;
     for (int i = coats.size() - 1; i >= 0; i--) {
+      budget.at(coats.size() - i, coats.size());
       ColourLayer coat = coats.get(i);
       MultiPolygon visible = coat.area();
-      for (Object cover : above.query(coat.area().getEnvelopeInternal())) {
+      List<?> covers = above.query(coat.area().getEnvelopeInternal());
+      budget.spend(covers.size());
+      for (Object cover : covers) {
         if (visible.isEmpty()) {
           break;
         }
         if (++cuts > MOST_CUTS) {
           throw new UnreadableDrawingException(Sentence.of("svg.too-many-coats"));
         }
-        visible = Grid.difference(visible, (MultiPolygon) cover);
+        visible = Grid.difference(visible, (MultiPolygon) cover, budget);
       }
       boolean hidden = visible.getArea() < 1e-3;
       if (!hidden) {
@@ -65,7 +74,8 @@ final class Painting {
       above.insert(coat.area().getEnvelopeInternal(), coat.area());
     }
     List<ColourLayer> layers = new ArrayList<>();
-    seen.forEach((colour, areas) -> layers.add(new ColourLayer(colour, UnionOfAreas.of(areas))));
+    seen.forEach(
+        (colour, areas) -> layers.add(new ColourLayer(colour, UnionOfAreas.of(areas, budget))));
     Collections.reverse(layers);
     return new Art(layers);
   }

@@ -6,12 +6,13 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
 import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.shape.WorkBudget;
 
 /** Areas as one: only those that could meet are joined, so that many apart cost little. */
 final class UnionOfAreas {
   private UnionOfAreas() {}
 
-  static MultiPolygon of(List<MultiPolygon> areas) {
+  static MultiPolygon of(List<MultiPolygon> areas, WorkBudget budget) {
     if (areas.size() == 1) {
       return areas.get(0);
     }
@@ -22,10 +23,11 @@ final class UnionOfAreas {
     List<Polygon> alone = new ArrayList<>();
     List<Polygon> meeting = new ArrayList<>();
     for (Polygon polygon : polygons) {
-      boolean meets = byPlace.query(polygon.getEnvelopeInternal()).size() > 1;
-      (meets ? meeting : alone).add(polygon);
+      int near = byPlace.query(polygon.getEnvelopeInternal()).size();
+      budget.spend(near);
+      (near > 1 ? meeting : alone).add(polygon);
     }
-    alone.addAll(Grid.polygons(Grid.union(meeting)));
+    alone.addAll(Grid.polygons(Grid.union(meeting, budget)));
     return Grid.of(alone);
   }
 }

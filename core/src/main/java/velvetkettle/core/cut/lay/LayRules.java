@@ -1,5 +1,7 @@
 package velvetkettle.core.cut.lay;
 
+import velvetkettle.core.quantity.ImpossibleValueException;
+
 /**
  * How pieces may lie.
  *
@@ -21,7 +23,7 @@ public record LayRules(double spacing, double margin, double matWidth, double ma
 
   private static void check(String name, double value, double least, double most) {
     if (!(value >= least && value <= most)) {
-      throw new IllegalArgumentException(name + ": " + least + " to " + most + " mm");
+      throw new ImpossibleValueException(name + ": " + least + " to " + most + " mm");
     }
   }
 }

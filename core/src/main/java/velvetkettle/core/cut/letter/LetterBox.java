@@ -1,5 +1,7 @@
 package velvetkettle.core.cut.letter;
 
+import velvetkettle.core.quantity.ImpossibleValueException;
+
 /**
  * Where letters stand, mm from the left upper corner of the art.
  *
@@ -12,14 +14,14 @@ public record LetterBox(double x, double y, double width, double height, double 
 
   public LetterBox {
     if (!(width > 0 && height > 0 && baseline > 0 && baseline <= height + 1e-6)) {
-      throw new IllegalArgumentException(
+      throw new ImpossibleValueException(
           "letters stand in a box that has a width, a height and a line within it");
     }
     if (!(Math.abs(x) <= LARGEST
         && Math.abs(y) <= LARGEST
         && width <= LARGEST
         && height <= LARGEST)) {
-      throw new IllegalArgumentException("letters stand within 10 m of the corner of the art");
+      throw new ImpossibleValueException("letters stand within 10 m of the corner of the art");
     }
   }
 }

@@ -3,6 +3,7 @@ package velvetkettle.core.cut.print;
 import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cut.lay.Rectangle;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * A page to print on.
@@ -23,10 +24,10 @@ public record Paper(double width, double height, double margin) {
 
   public Paper {
     if (!(width >= 50 && width <= 2000 && height >= 50 && height <= 2000)) {
-      throw new IllegalArgumentException("a page is 50 to 2000 mm wide and high");
+      throw new ImpossibleValueException("a page is 50 to 2000 mm wide and high");
     }
     if (!(margin >= 0 && margin <= 50 && 2 * margin + 4 * MARK < Math.min(width, height))) {
-      throw new IllegalArgumentException("a margin leaves room for the marks on the page");
+      throw new ImpossibleValueException("a margin leaves room for the marks on the page");
     }
   }
 

@@ -13,7 +13,7 @@ import org.locationtech.jts.index.strtree.STRtree;
 final class Clusters {
   private Clusters() {}
 
-  static List<List<Coordinate[]>> of(List<Coordinate[]> rings) {
+  static List<List<Coordinate[]>> of(List<Coordinate[]> rings, WorkBudget budget) {
     STRtree byPlace = new STRtree();
     List<Envelope> round = rings.stream().map(CoordinateArrays::envelope).toList();
     for (int i = 0; i < rings.size(); i++) {
@@ -22,7 +22,12 @@ final class Clusters {
     Groups groups = new Groups(rings.size());
     for (int i = 0; i < rings.size(); i++) {
       int ring = i;
-      byPlace.query(round.get(i), other -> groups.join(ring, (Integer) other));
+      byPlace.query(
+          round.get(i),
+          other -> {
+            budget.spend(1);
+            groups.join(ring, (Integer) other);
+          });
     }
     return groups.all().values().stream()
         .map(group -> group.stream().map(rings::get).toList())

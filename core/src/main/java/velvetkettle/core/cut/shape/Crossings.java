@@ -12,14 +12,21 @@ import org.locationtech.jts.noding.SegmentString;
  */
 public final class Crossings implements SegmentIntersector {
   private final LineIntersector lines = new RobustLineIntersector();
+
+  /** What the look at a pair of edges and its share of the snapping cost. */
+  private static final int PAIR = 3;
+
   private final int most;
+  private final WorkBudget budget;
   private int count;
 
   /**
    * @param most how many are taken apart
+   * @param budget pays for each pair of edges that is looked at
    */
-  public Crossings(int most) {
+  public Crossings(int most, WorkBudget budget) {
     this.most = most;
+    this.budget = budget;
   }
 
   /** More than are taken apart. */
@@ -38,6 +45,7 @@ public final class Crossings implements SegmentIntersector {
     if (e0 == e1 && i0 == i1) {
       return;
     }
+    budget.spend(PAIR);
     Coordinate a = e0.getCoordinate(i0);
     Coordinate b = e0.getCoordinate(i0 + 1);
     lines.computeIntersection(a, b, e1.getCoordinate(i1), e1.getCoordinate(i1 + 1));

@@ -26,11 +26,22 @@ public final class Flattening {
   private final List<Coordinate[]> rings = new ArrayList<>();
   private List<Coordinate> ring = new ArrayList<>();
 
-  private Flattening() {}
+  private final WorkBudget budget;
+
+  private Flattening(WorkBudget budget) {
+    this.budget = budget;
+  }
 
   /** The subpaths of a shape in millimetres, each closed. */
   public static List<Coordinate[]> rings(Shape shape) {
-    Flattening flattening = new Flattening();
+    return rings(shape, WorkBudget.endless());
+  }
+
+  /**
+   * @throws WorkBudget.SpentException where they have more corners than are left
+   */
+  public static List<Coordinate[]> rings(Shape shape, WorkBudget budget) {
+    Flattening flattening = new Flattening(budget);
     flattening.walk(shape.getPathIterator(null));
     flattening.close();
     return flattening.rings;
@@ -43,9 +54,9 @@ public final class Flattening {
       switch (kind) {
         case PathIterator.SEG_MOVETO -> {
           close();
-          ring.add(new Coordinate(c[0], c[1]));
+          add(c);
         }
-        case PathIterator.SEG_LINETO -> ring.add(new Coordinate(c[0], c[1]));
+        case PathIterator.SEG_LINETO -> add(c);
         case PathIterator.SEG_CLOSE -> {
           Coordinate start = ring.get(0);
           close();
@@ -72,8 +83,13 @@ public final class Flattening {
     double[] point = new double[6];
     for (flat.next(); !flat.isDone(); flat.next()) {
       flat.currentSegment(point);
-      ring.add(new Coordinate(point[0], point[1]));
+      add(point);
     }
+  }
+
+  private void add(double[] point) {
+    budget.corner();
+    ring.add(new Coordinate(point[0], point[1]));
   }
 
   private void close() {

@@ -14,6 +14,8 @@ import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.CoverageUnion;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.operation.union.UnionStrategy;
 import org.locationtech.jts.precision.GeometryPrecisionReducer;
 
 /**
@@ -26,6 +28,14 @@ public final class Grid {
   public static final GeometryFactory SHAPES = new GeometryFactory(PRECISION);
   private static final Polygon[] NONE = {};
 
+  /** Steps of an overlay by itself, and for each of its corners: timed, in looks at a pair. */
+  private static final int OVERLAY = 4000;
+
+  private static final int CORNER = 100;
+
+  /** Two combs across one another cross at every tooth; so many nodes fit into memory. */
+  private static final int MOST_CROSSINGS = 200_000;
+
   private Grid() {}
 
   public static double snap(double millimetres) {
@@ -37,6 +47,29 @@ public final class Grid {
     return areas.isEmpty()
         ? SHAPES.createMultiPolygon()
         : areas(UnaryUnionNG.union(List.<Geometry>copyOf(areas), SHAPES, PRECISION));
+  }
+
+  /**
+   * @throws WorkBudget.SpentException where that takes more than is left
+   */
+  public static MultiPolygon union(Collection<? extends Geometry> areas, WorkBudget budget) {
+    if (areas.isEmpty()) {
+      return SHAPES.createMultiPolygon();
+    }
+    UnaryUnionOp union = new UnaryUnionOp(areas, SHAPES);
+    union.setUnionFunction(
+        new UnionStrategy() {
+          @Override
+          public Geometry union(Geometry one, Geometry other) {
+            return overlay(one, other, OverlayNG.UNION, budget);
+          }
+
+          @Override
+          public boolean isFloatingPrecision() {
+            return false;
+          }
+        });
+    return areas(union.union());
   }
 
   /** Areas that share edges and nothing else, without the edges between them. */
@@ -52,13 +85,31 @@ public final class Grid {
         : areas(OverlayNG.overlay(area, without, OverlayNG.DIFFERENCE, PRECISION));
   }
 
-  public static MultiPolygon intersection(Geometry one, Geometry other) {
+  /**
+   * @throws WorkBudget.SpentException where that takes more than is left
+   */
+  public static MultiPolygon difference(Geometry area, Geometry without, WorkBudget budget) {
+    return apart(area, without)
+        ? areas(area)
+        : areas(overlay(area, without, OverlayNG.DIFFERENCE, budget));
+  }
+
+  /**
+   * @throws WorkBudget.SpentException where that takes more than is left
+   */
+  public static MultiPolygon intersection(Geometry one, Geometry other, WorkBudget budget) {
     if (apart(one, other)) {
       return SHAPES.createMultiPolygon();
     }
     return frames(other, one)
         ? areas(one)
-        : areas(OverlayNG.overlay(one, other, OverlayNG.INTERSECTION, PRECISION));
+        : areas(overlay(one, other, OverlayNG.INTERSECTION, budget));
+  }
+
+  private static Geometry overlay(Geometry one, Geometry other, int how, WorkBudget budget) {
+    budget.spend(OVERLAY + (long) CORNER * (one.getNumPoints() + other.getNumPoints()));
+    Crossings crossings = new Crossings(MOST_CROSSINGS, budget);
+    return OverlayNG.overlay(one, other, how, PRECISION, new CountedNoder(crossings, budget));
   }
 
   /** Moved by whole steps of the grid, or turned over. */

@@ -15,11 +15,9 @@ import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
-import org.locationtech.jts.noding.FastNodingValidator;
 import org.locationtech.jts.noding.MCIndexNoder;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
-import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /**
@@ -35,31 +33,43 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * </ol>
  */
 public final class Rings {
+  /** Steps for each corner of a ring: to snap it, to sort it, to look for its neighbours. */
+  private static final int CORNER = 20;
+
   private final List<Coordinate[]> rings;
   private final FillRule rule;
+  private final WorkBudget budget;
 
-  private Rings(List<Coordinate[]> rings, FillRule rule) {
+  private Rings(List<Coordinate[]> rings, FillRule rule, WorkBudget budget) {
     this.rings = rings;
     this.rule = rule;
+    this.budget = budget;
   }
+
+  /** Steps to find whether a ring lies in another one. */
+  private static final int LOOK_INSIDE = 10;
 
   /** Rings of our own making do not cross themselves without end. */
   private static final int MANY = 1_000_000;
 
   /** The area inside closed rings; each ends where it begins. */
   public static MultiPolygon area(List<Coordinate[]> closed, FillRule rule) {
-    return area(closed, rule, new Crossings(MANY));
+    WorkBudget budget = WorkBudget.endless();
+    return area(closed, rule, new Crossings(MANY, budget), budget);
   }
 
   /**
    * @throws Crossings.TooManyException where they cross more often than is taken apart
+   * @throws WorkBudget.SpentException where that takes more than is left
    */
-  public static MultiPolygon area(List<Coordinate[]> closed, FillRule rule, Crossings crossings) {
+  public static MultiPolygon area(
+      List<Coordinate[]> closed, FillRule rule, Crossings crossings, WorkBudget budget) {
+    closed.forEach(ring -> budget.spend((long) CORNER * ring.length));
     List<Coordinate[]> snapped =
         closed.stream().map(Rings::snapped).filter(ring -> ring.length > 3).toList();
     List<Polygon> all = new ArrayList<>();
-    for (List<Coordinate[]> cluster : Clusters.of(snapped)) {
-      Rings rings = new Rings(cluster, rule);
+    for (List<Coordinate[]> cluster : Clusters.of(snapped, budget)) {
+      Rings rings = new Rings(cluster, rule, budget);
       all.addAll(Grid.polygons(rings.meet() ? rings.fromFaces(crossings) : rings.fromNesting()));
     }
     return Grid.of(all);
@@ -79,7 +89,9 @@ public final class Rings {
   }
 
   private boolean meet() {
-    return !new FastNodingValidator(strings()).isValid() || touchAtVertices();
+    Meeting meeting = new Meeting(budget);
+    new MCIndexNoder(meeting).computeNodes(strings());
+    return meeting.isDone() || touchAtVertices();
   }
 
   private List<SegmentString> strings() {
@@ -102,7 +114,7 @@ public final class Rings {
   }
 
   private MultiPolygon fromNesting() {
-    Windings windings = new Windings(rings);
+    Windings windings = new Windings(rings, budget);
     List<LinearRing> shells = new ArrayList<>();
     List<LinearRing> holes = new ArrayList<>();
     for (int i = 0; i < rings.size(); i++) {
@@ -116,7 +128,7 @@ public final class Rings {
     return assembled(shells, holes);
   }
 
-  private static MultiPolygon assembled(List<LinearRing> shells, List<LinearRing> holes) {
+  private MultiPolygon assembled(List<LinearRing> shells, List<LinearRing> holes) {
     STRtree byPlace = new STRtree();
     List<Shell> all = new ArrayList<>();
     for (LinearRing ring : shells) {
@@ -130,12 +142,14 @@ public final class Rings {
     return Grid.of(all.stream().map(Shell::polygon).toList());
   }
 
-  private static Shell smallestRound(LinearRing hole, STRtree shells) {
+  private Shell smallestRound(LinearRing hole, STRtree shells) {
     Shell smallest = null;
     for (Object candidate : shells.query(hole.getEnvelopeInternal())) {
+      budget.spend(1);
       Shell shell = (Shell) candidate;
-      if ((smallest == null || shell.size < smallest.size) && shell.holds(hole)) {
-        smallest = shell;
+      if (smallest == null || shell.size < smallest.size) {
+        budget.spend(LOOK_INSIDE);
+        smallest = shell.holds(hole) ? shell : smallest;
       }
     }
     if (smallest == null) {
@@ -167,15 +181,13 @@ public final class Rings {
   }
 
   private MultiPolygon fromFaces(Crossings crossings) {
-    new MCIndexNoder(crossings).computeNodes(strings());
-    crossings.refuseTooMany();
-    SnapRoundingNoder noder = new SnapRoundingNoder(Grid.PRECISION);
+    CountedNoder noder = new CountedNoder(crossings, budget);
     noder.computeNodes(strings());
     List<Coordinate[]> noded = new ArrayList<>();
     for (Object string : noder.getNodedSubstrings()) {
       noded.add(((SegmentString) string).getCoordinates());
     }
-    Windings windings = new Windings(noded);
+    Windings windings = new Windings(noded, budget);
     List<Geometry> filled = new ArrayList<>();
     for (Polygon face : faces(noded)) {
       if (rule.fills(windings.round(face.getInteriorPoint().getCoordinate(), -1))) {

@@ -17,7 +17,10 @@ final class Windings {
   /** An edge of a ring from a to b. */
   private record Edge(Coordinate a, Coordinate b, int ring) {}
 
-  Windings(List<Coordinate[]> rings) {
+  private final WorkBudget budget;
+
+  Windings(List<Coordinate[]> rings, WorkBudget budget) {
+    this.budget = budget;
     for (int ring = 0; ring < rings.size(); ring++) {
       Coordinate[] points = rings.get(ring);
       for (int i = 1; i < points.length; i++) {
@@ -36,6 +39,7 @@ final class Windings {
     int[] winding = {0};
     ItemVisitor count =
         item -> {
+          budget.spend(1);
           Edge edge = (Edge) item;
           if (edge.ring != uncounted) {
             winding[0] += crossing(edge, point);

@@ -8,8 +8,8 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.shape.FillRule;
-import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.shape.WorkBudget;
 
 /** The area that a {@code clipPath} leaves to be seen. */
 final class Clips {
@@ -19,8 +19,10 @@ final class Clips {
   private final StyleSheet sheet;
 
   private final Limits limits;
+  private final WorkBudget budget;
 
-  Clips(SvgTree tree, StyleSheet sheet, Limits limits) {
+  Clips(SvgTree tree, StyleSheet sheet, Limits limits, WorkBudget budget) {
+    this.budget = budget;
     this.tree = tree;
     this.sheet = sheet;
     this.limits = limits;
@@ -60,11 +62,11 @@ final class Clips {
         parts.add(part);
       }
     }
-    MultiPolygon all = Grid.union(parts);
+    MultiPolygon all = Grid.union(parts, budget);
     String further = style.reference("clip-path");
     MultiPolygon also =
         further == null ? null : area(further, toMillimetres, in, bounds, depth + 1);
-    return also == null ? all : Grid.intersection(all, also);
+    return also == null ? all : Grid.intersection(all, also, budget);
   }
 
   private @Nullable MultiPolygon part(
@@ -74,6 +76,7 @@ final class Clips {
       Viewport in,
       Envelope bounds,
       int depth) {
+    limits.read(child);
     if (!style.displayed() || !style.visible()) {
       return null;
     }
@@ -91,6 +94,7 @@ final class Clips {
           Lengths.read(child.attribute("x"), in.width(), 0),
           Lengths.read(child.attribute("y"), in.height(), 0));
       inside.concatenate(Transforms.read(target.attribute("transform")));
+      limits.read(target);
       shape = target;
       look = style.of(target, sheet);
     }
@@ -99,11 +103,10 @@ final class Clips {
       return null;
     }
     MultiPolygon area =
-        limits.area(
-            Flattening.rings(inside.createTransformedShape(read.path())), rule(look, "clip-rule"));
+        limits.area(inside.createTransformedShape(read.path()), rule(look, "clip-rule"));
     String further = look.reference("clip-path");
     MultiPolygon also = further == null ? null : area(further, inside, in, bounds, depth + 1);
-    return also == null ? area : Grid.intersection(area, also);
+    return also == null ? area : Grid.intersection(area, also, budget);
   }
 
   static FillRule rule(Style style, String key) {

@@ -1,8 +1,7 @@
 package velvetkettle.core.cut.svg;
 
+import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,8 +35,8 @@ final class Lengths {
           "q",
           PIXELS_PER_MILLIMETRE / 4);
 
-  private static final Pattern LENGTH =
-      Pattern.compile("\\s*([+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][+-]?\\d+)?)\\s*([a-zA-Z]*|%)\\s*");
+  /** No length is written with more signs. */
+  private static final int LONGEST = 100;
 
   private Lengths() {}
 
@@ -48,18 +47,21 @@ final class Lengths {
    * @return {@code otherwise} where nothing, or no length, is written
    */
   static double read(@Nullable String text, double whole, double otherwise) {
-    if (text == null) {
+    if (text == null || text.length() > LONGEST) {
       return otherwise;
     }
-    Matcher parts = LENGTH.matcher(text);
-    if (!parts.matches()) {
+    Numbers in = new Numbers(text.strip());
+    double count;
+    try {
+      count = in.number();
+    } catch (NumberFormatException e) {
       return otherwise;
     }
-    double count = Double.parseDouble(parts.group(1));
-    if (parts.group(2).equals("%")) {
+    String unit = in.rest().strip().toLowerCase(Locale.ROOT);
+    if (unit.equals("%")) {
       return count / 100 * whole;
     }
-    Double pixels = PIXELS.get(parts.group(2).toLowerCase(java.util.Locale.ROOT));
+    Double pixels = PIXELS.get(unit);
     return pixels == null ? otherwise : count * pixels;
   }
 }

@@ -4,19 +4,18 @@ import java.awt.Shape;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
-import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.shape.Crossings;
 import velvetkettle.core.cut.shape.FillRule;
+import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Rings;
+import velvetkettle.core.cut.shape.WorkBudget;
 
 /** What a drawing may hold, so that none takes the machine's time or memory without end. */
 final class Limits {
   /** Nobody cuts beyond this, mm; and beyond it the grid of outlines is not sure any more. */
   static final int FARTHEST = 20_000;
 
-  private static final int MOST_POINTS = 1_000_000;
   private static final int MOST_SHAPES = 50_000;
   private static final int DEEPEST_USE = 30;
 
@@ -24,31 +23,45 @@ final class Limits {
 
   private static final int MOST_CROSSINGS = 20_000;
 
-  private final Crossings crossings = new Crossings(MOST_CROSSINGS);
-  private int points;
+  /** Steps for each sign of a list of dashes, and for a shape whatever it is: timed. */
+  private static final long DASH = 8;
+
+  private static final int SHAPE = 300;
+
+  /** What the pen goes over at once; round corners make ten times as many of them. */
+  private static final int LONGEST_STROKE = 100_000;
+
+  private final WorkBudget budget;
+  private final Crossings crossings;
   private int shapes;
+  private double dashes;
+
+  Limits(WorkBudget budget) {
+    this.budget = budget;
+    this.crossings = new Crossings(MOST_CROSSINGS, budget);
+  }
+
+  /** All that is written in an element is read once more. */
+  void read(SvgElement element) {
+    long signs = 100;
+    for (String value : element.attributes().values()) {
+      signs += 10 + value.length();
+    }
+    budget.spend(signs);
+  }
 
   /** One more shape, or element that is used again. */
   void shape() {
+    budget.spend(SHAPE);
     if (++shapes > MOST_SHAPES) {
       throw UnreadableDrawingException.of("svg.too-many-shapes", MOST_SHAPES);
     }
   }
 
-  private void flattened(List<Coordinate[]> rings) {
-    for (Coordinate[] ring : rings) {
-      points += ring.length;
-    }
-    if (points > MOST_POINTS) {
-      throw UnreadableDrawingException.of("svg.too-fine", MOST_POINTS);
-    }
-  }
-
-  /** The area of rings, as long as they do not cross without end. */
-  MultiPolygon area(List<Coordinate[]> rings, FillRule rule) {
-    flattened(rings);
+  /** The area inside an outline in mm, as long as it does not cross itself without end. */
+  MultiPolygon area(Shape outline, FillRule rule) {
     try {
-      return Rings.area(rings, rule, crossings);
+      return Rings.area(Flattening.rings(outline, budget), rule, crossings, budget);
     } catch (Crossings.TooManyException e) {
       throw UnreadableDrawingException.of("svg.too-tangled", MOST_CROSSINGS);
     }
@@ -60,13 +73,31 @@ final class Limits {
     }
   }
 
+  /** What is written of dashes is read anew for each stroke. */
+  void dashList(String text) {
+    budget.spend(DASH * text.length());
+  }
+
   /**
    * @param period of the dashes in the path's units; 0 where it is solid
+   * @param inPeriod dashes and gaps of one period
    */
-  static void dashes(Path2D path, double period) {
-    if (period > 0 && length(path) / period > MOST_DASHES) {
+  void dashes(Path2D path, double period, int inPeriod) {
+    dashes += period > 0 ? length(path) / period * Math.max(1, inPeriod / 2) : 0;
+    if (dashes > MOST_DASHES) {
       throw UnreadableDrawingException.of("svg.too-fine", MOST_DASHES);
     }
+  }
+
+  /** What the pen is about to go over, its curves made straight. */
+  void stroke(Path2D straight) {
+    int points = 0;
+    for (PathIterator at = straight.getPathIterator(null); !at.isDone(); at.next()) {
+      if (++points > LONGEST_STROKE) {
+        throw UnreadableDrawingException.of("svg.too-fine", LONGEST_STROKE);
+      }
+    }
+    budget.spend(50L * points);
   }
 
   /** By the control points of its curves: never less than it is. */

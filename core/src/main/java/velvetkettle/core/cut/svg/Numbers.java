@@ -14,6 +14,11 @@ final class Numbers {
     return at + 1;
   }
 
+  /** What is not read yet. */
+  String rest() {
+    return text.substring(at);
+  }
+
   boolean ended() {
     skipSpace();
     return at >= text.length();

@@ -149,7 +149,7 @@ final class Outlines {
    * @param toMillimetres from the path's units
    */
   static @Nullable Shape stroke(
-      Path2D path, Style style, Viewport in, AffineTransform toMillimetres) {
+      Path2D path, Style style, Viewport in, AffineTransform toMillimetres, Limits limits) {
     double whole = Math.hypot(in.width(), in.height()) / Math.sqrt(2);
     double width = Lengths.read(style.get("stroke-width"), whole, 1);
     double size = Math.sqrt(Math.abs(toMillimetres.getDeterminant()));
@@ -169,14 +169,17 @@ final class Outlines {
       fromPen.concatenate(toMillimetres);
       fromPen.scale(1 / scale, 1 / scale);
     }
-    Limits.dashes(path, dashPeriod(style, whole));
-    Shape covered =
-        pen(style, width * scale, scale, whole).createStrokedShape(straightened(path, toPen));
+    limits.dashList(style.get("stroke-dasharray", ""));
+    float[] dashes = dashes(style.get("stroke-dasharray", "none"), 1, whole);
+    limits.dashes(path, period(dashes), dashes.length);
+    Path2D straight = straightened(path, toPen);
+    limits.stroke(straight);
+    Shape covered = pen(style, width * scale, scale, whole).createStrokedShape(straight);
     return fromPen.createTransformedShape(covered);
   }
 
   /** The pen is exact along straight edges only. */
-  private static Shape straightened(Path2D path, AffineTransform toPen) {
+  private static Path2D straightened(Path2D path, AffineTransform toPen) {
     Path2D.Double straight = new Path2D.Double();
     straight.append(path.getPathIterator(toPen, STRAIGHT * PEN_SCALE), false);
     return straight;
@@ -200,19 +203,16 @@ final class Outlines {
     if (dashes.length == 0) {
       return new BasicStroke((float) width, cap, join, limit);
     }
-    double period = 0;
-    for (float dash : dashes) {
-      period += dash;
-    }
+    double period = period(dashes);
     double offset = Lengths.read(style.get("stroke-dashoffset"), whole, 0) * scale % period;
     float phase = (float) (offset < 0 ? offset + period : offset);
     return new BasicStroke((float) width, cap, join, limit, dashes, phase);
   }
 
-  /** In the path's units; 0 where the line is solid. */
-  private static double dashPeriod(Style style, double whole) {
+  /** 0 where the line is solid. */
+  private static double period(float[] dashes) {
     double period = 0;
-    for (float dash : dashes(style.get("stroke-dasharray", "none"), 1, whole)) {
+    for (float dash : dashes) {
       period += dash;
     }
     return period;

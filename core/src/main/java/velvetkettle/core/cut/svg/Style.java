@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 final class Style {
   static final Style INITIAL = new Style(Map.of());
 
+  /** What is said in more signs is no style; it would be read again at every element inside. */
+  private static final int LONGEST = 4000;
+
   private static final Set<String> INHERITED =
       Set.of(
           "fill",
@@ -56,7 +59,7 @@ final class Style {
   }
 
   private void say(Map<String, String> now, String key, String value) {
-    if (INHERITED.contains(key) || OWN.contains(key)) {
+    if ((INHERITED.contains(key) || OWN.contains(key)) && value.length() <= LONGEST) {
       if (value.strip().equals("inherit")) {
         String before = says.get(key);
         if (before != null) {

@@ -2,35 +2,32 @@ package velvetkettle.core.cut.svg;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cut.shape.WorkBudget;
 
 /**
- * The rules of a drawing's {@code style} elements: selectors of names, classes and ids, one within
- * another, by specificity and then by order. Rules for a condition ({@code @media} and the like)
- * are left out.
+ * The rules of a drawing's {@code style} elements, by specificity and then by order. Rules for a
+ * condition ({@code @media} and the like) are left out. A rule is looked for by what its innermost
+ * part names, so that an element is held against few of them.
  */
 final class StyleSheet {
-  private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/");
-  private static final Pattern RULE = Pattern.compile("([^{}]+)\\{([^{}]*)\\}");
-  private static final Pattern CONDITION =
-      Pattern.compile("@[^{};]*(;|\\{(?:[^{}]*\\{[^{}]*\\})*[^{}]*\\})");
-  private static final Pattern PART = Pattern.compile("([.#]?)([\\w\\-\\u00a0-\\uffff]+|\\*)");
   private static final int MOST_RULES = 5000;
+  private static final String ANY = "*";
 
-  private final List<Rule> rules = new ArrayList<>();
+  private final WorkBudget budget;
+  private final Map<String, List<Rule>> byInnermost = new HashMap<>();
+  private int rules;
 
-  /** Parts from the outermost to the element itself. */
-  private record Rule(List<String> selector, int specificity, Map<String, String> says) {}
+  private record Rule(Selector selector, int specificity, int number, Map<String, String> says) {}
 
-  StyleSheet(SvgElement root) {
+  StyleSheet(SvgElement root, WorkBudget budget) {
+    this.budget = budget;
     collect(root);
-    rules.sort(Comparator.comparingInt(Rule::specificity));
   }
 
   private void collect(SvgElement element) {
@@ -41,18 +38,51 @@ final class StyleSheet {
   }
 
   private void read(String css) {
-    String plain = CONDITION.matcher(COMMENT.matcher(css).replaceAll(" ")).replaceAll(" ");
-    Matcher found = RULE.matcher(plain);
-    while (found.find()) {
-      Map<String, String> says = declarations(found.group(2));
-      for (String selector : found.group(1).split(",")) {
-        List<String> parts = List.of(selector.strip().split("[\\s>]+"));
-        rules.add(new Rule(parts, specificity(parts), says));
+    budget.spend(css.length());
+    CssScanner in = new CssScanner(CssScanner.withoutComments(css));
+    in.skipSpace();
+    while (!in.ended()) {
+      if (in.at('@')) {
+        in.skipCondition();
+      } else if (!in.skip('}')) {
+        String selectors = in.until("{}");
+        if (in.skip('{')) {
+          String said = in.until("{}");
+          // A brace within a rule belongs to none that is known here: what is said there is left.
+          if (in.skip('}')) {
+            add(selectors, declarations(said));
+          }
+          in.skip('{');
+        }
       }
-      if (rules.size() > MOST_RULES) {
+      in.skipSpace();
+    }
+  }
+
+  private void add(String selectors, Map<String, String> says) {
+    for (String text : selectors.split(",")) {
+      if (++rules > MOST_RULES) {
         throw UnreadableDrawingException.of("svg.too-many-rules", MOST_RULES);
       }
+      Selector selector = Selector.read(text);
+      if (selector != null) {
+        byInnermost
+            .computeIfAbsent(innermost(selector), key -> new ArrayList<>())
+            .add(new Rule(selector, selector.specificity(), rules, says));
+      }
     }
+  }
+
+  private static String innermost(Selector selector) {
+    Selector.Compound part = selector.innermost();
+    if (!part.ids().isEmpty()) {
+      return "#" + part.ids().get(0);
+    }
+    if (!part.classes().isEmpty()) {
+      return "." + part.classes().iterator().next();
+    }
+    String name = part.name();
+    return name == null ? ANY : name;
   }
 
   /** What a list of declarations says; a later one wins. */
@@ -61,7 +91,7 @@ final class StyleSheet {
     if (text == null) {
       return says;
     }
-    for (String declaration : COMMENT.matcher(text).replaceAll(" ").split(";")) {
+    for (String declaration : CssScanner.withoutComments(text).split(";")) {
       int colon = declaration.indexOf(':');
       if (colon > 0) {
         String value = declaration.substring(colon + 1).replace("!important", "").strip();
@@ -71,65 +101,33 @@ final class StyleSheet {
     return says;
   }
 
-  private static int specificity(List<String> selector) {
-    int sum = 0;
-    for (String compound : selector) {
-      Matcher parts = PART.matcher(compound);
-      while (parts.find()) {
-        sum +=
-            switch (parts.group(1)) {
-              case "#" -> 10_000;
-              case "." -> 100;
-              default -> parts.group(2).equals("*") ? 0 : 1;
-            };
-      }
-    }
-    return sum;
-  }
-
   /** What the rules say of an element, the strongest last. */
   Map<String, String> of(SvgElement element) {
     Map<String, String> says = new LinkedHashMap<>();
-    for (Rule rule : rules) {
-      if (matches(rule.selector, rule.selector.size() - 1, element)) {
-        says.putAll(rule.says);
-      }
+    if (rules == 0) {
+      return says;
+    }
+    List<Rule> meant = new ArrayList<>();
+    look(ANY, element, meant);
+    look(element.name(), element, meant);
+    element.classes().forEach(one -> look("." + one, element, meant));
+    String id = element.attribute("id");
+    if (id != null) {
+      look("#" + id, element, meant);
+    }
+    meant.sort(Comparator.comparingInt(Rule::specificity).thenComparingInt(Rule::number));
+    for (Rule rule : meant) {
+      budget.spend(rule.says.size());
+      says.putAll(rule.says);
     }
     return says;
   }
 
-  private static boolean matches(List<String> selector, int part, SvgElement element) {
-    if (!compound(selector.get(part), element)) {
-      return false;
-    }
-    if (part == 0) {
-      return true;
-    }
-    for (SvgElement outer = element.parent(); outer != null; outer = outer.parent()) {
-      if (matches(selector, part - 1, outer)) {
-        return true;
+  private void look(String innermost, SvgElement element, List<Rule> meant) {
+    for (Rule rule : byInnermost.getOrDefault(innermost, List.of())) {
+      if (rule.selector.means(element, budget)) {
+        meant.add(rule);
       }
     }
-    return false;
-  }
-
-  private static boolean compound(String text, SvgElement element) {
-    Matcher parts = PART.matcher(text);
-    int end = 0;
-    while (parts.find()) {
-      if (parts.start() != end || !one(parts.group(1), parts.group(2), element)) {
-        return false;
-      }
-      end = parts.end();
-    }
-    return end == text.length() && end > 0;
-  }
-
-  private static boolean one(String mark, String name, SvgElement element) {
-    return switch (mark) {
-      case "#" -> name.equals(element.attribute("id"));
-      case "." -> List.of(element.attribute("class", "").split("\\s+")).contains(name);
-      default -> name.equals("*") || name.equals(element.name());
-    };
   }
 }

@@ -1,8 +1,10 @@
 package velvetkettle.core.cut.svg;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,6 +18,9 @@ record SvgElement(
     @Nullable SvgElement parent,
     List<SvgElement> children,
     StringBuilder text) {
+  /** Nobody is told more of a text than its first words. */
+  private static final int ENOUGH = 200;
+
   SvgElement(String name, Map<String, String> attributes, @Nullable SvgElement parent) {
     this(name, attributes, parent, new ArrayList<>(), new StringBuilder());
   }
@@ -28,16 +33,31 @@ record SvgElement(
     return attributes.getOrDefault(key, otherwise);
   }
 
+  /** The words of its class. */
+  Set<String> classes() {
+    String words = attributes.get("class");
+    return words == null ? Set.of() : new HashSet<>(List.of(words.strip().split("\\s+")));
+  }
+
   /** What it points at within the same file; null where it points elsewhere or nowhere. */
   @Nullable String href() {
     String target = attributes.get("href");
     return target != null && target.startsWith("#") ? target.substring(1) : null;
   }
 
-  /** All its text, that of its children too, with single spaces. */
+  /** How its text begins, that of its children too, with single spaces. */
   String words() {
-    StringBuilder all = new StringBuilder(text);
-    children.forEach(child -> all.append(' ').append(child.words()));
+    StringBuilder all = new StringBuilder();
+    begin(all);
     return all.toString().replaceAll("\\s+", " ").strip();
+  }
+
+  private void begin(StringBuilder all) {
+    all.append(' ').append(text, 0, Math.min(text.length(), ENOUGH));
+    for (SvgElement child : children) {
+      if (all.length() < ENOUGH) {
+        child.begin(all);
+      }
+    }
   }
 }

@@ -10,10 +10,11 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
+import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.shape.Crossings;
 import velvetkettle.core.cut.shape.FillRule;
-import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Grid;
-import velvetkettle.core.cut.shape.Rings;
+import velvetkettle.core.cut.shape.WorkBudget;
 
 /** Walks the elements of a drawing and collects what they paint. One reader reads one drawing. */
 public final class SvgReader {
@@ -26,14 +27,19 @@ public final class SvgReader {
   private final SvgTree tree;
   private final StyleSheet sheet;
   private final Clips clips;
-  private final Limits limits = new Limits();
+  private final WorkBudget budget;
+  private final Limits limits;
   private final Skipped skipped = new Skipped();
   private final List<PaintedShape> shapes = new ArrayList<>();
 
-  private SvgReader(SvgTree tree) {
+  private int walked;
+
+  private SvgReader(SvgTree tree, WorkBudget budget) {
     this.tree = tree;
-    this.sheet = new StyleSheet(tree.root());
-    this.clips = new Clips(tree, sheet, limits);
+    this.budget = budget;
+    this.limits = new Limits(budget);
+    this.sheet = new StyleSheet(tree.root(), budget);
+    this.clips = new Clips(tree, sheet, limits, budget);
   }
 
   /**
@@ -55,7 +61,24 @@ public final class SvgReader {
    * @throws UnreadableDrawingException where it is no drawing, or larger than any limit
    */
   public static SvgDrawing read(byte[] file) {
-    return new SvgReader(SvgTree.read(file)).drawing();
+    return read(file, WorkBudget.ofDrawing(Progress.NONE));
+  }
+
+  /**
+   * @param budget pays for it; what is left of it may pay for more
+   * @throws UnreadableDrawingException where it is no drawing, larger than any limit, or asks for
+   *     more work than it may
+   */
+  public static SvgDrawing read(byte[] file, WorkBudget budget) {
+    try {
+      return new SvgReader(SvgTree.read(file), budget).drawing();
+    } catch (WorkBudget.SpentException e) {
+      throw e.isOfCorners()
+          ? UnreadableDrawingException.of("svg.too-fine", budget.mostCorners())
+          : UnreadableDrawingException.of("svg.too-much");
+    } catch (Crossings.TooManyException e) {
+      throw UnreadableDrawingException.of("svg.too-much");
+    }
   }
 
   private SvgDrawing drawing() {
@@ -91,7 +114,7 @@ public final class SvgReader {
     List<PaintedShape> all = List.copyOf(shapes);
     shapes.clear();
     for (PaintedShape shape : all) {
-      MultiPolygon seen = Grid.intersection(shape.area(), page);
+      MultiPolygon seen = Grid.intersection(shape.area(), page, budget);
       if (seen.getArea() < shape.area().getArea() - 0.01) {
         skipped.outside();
       }
@@ -111,6 +134,8 @@ public final class SvgReader {
   }
 
   private void element(SvgElement element, Place outside) {
+    limits.read(element);
+    budget.at(Math.min(++walked, tree.elements()), tree.elements());
     String name = element.name();
     boolean shape = SHAPES.contains(name);
     boolean walked = shape || GROUPS.contains(name) || name.equals("use") || name.equals("svg");
@@ -171,6 +196,7 @@ public final class SvgReader {
   private Envelope bounds(SvgElement group, Place place) {
     Envelope bounds = new Envelope();
     for (SvgElement child : group.children()) {
+      limits.read(child);
       PathData.Read read = Outlines.path(child, place.in);
       if (read != null && read.path().getCurrentPoint() != null) {
         bounds.expandToInclude(
@@ -188,9 +214,8 @@ public final class SvgReader {
     return new Envelope(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
   }
 
-  private static @Nullable MultiPolygon both(
-      @Nullable MultiPolygon one, @Nullable MultiPolygon other) {
-    return one == null ? other : other == null ? one : Grid.intersection(one, other);
+  private @Nullable MultiPolygon both(@Nullable MultiPolygon one, @Nullable MultiPolygon other) {
+    return one == null ? other : other == null ? one : Grid.intersection(one, other, budget);
   }
 
   private void use(SvgElement element, Place place) {
@@ -238,7 +263,7 @@ public final class SvgReader {
     if (!element.attribute("overflow", "hidden").equals("visible")) {
       Shape frame =
           place.toMillimetres.createTransformedShape(new Rectangle2D.Double(x, y, width, height));
-      clip = both(clip, Rings.area(Flattening.rings(frame), FillRule.NON_ZERO));
+      clip = both(clip, limits.area(frame, FillRule.NON_ZERO));
     }
     children(element, new Place(place.style, inside, inner, clip, place.depth));
   }
@@ -272,7 +297,8 @@ public final class SvgReader {
         clip);
     Paint stroke = Paint.of(place.style, "stroke", "none");
     if (!stroke.equals(Paint.NONE)) {
-      Shape covered = Outlines.stroke(read.path(), place.style, place.in, place.toMillimetres);
+      Shape covered =
+          Outlines.stroke(read.path(), place.style, place.in, place.toMillimetres, limits);
       if (covered != null) {
         paint(element, stroke, covered, FillRule.NON_ZERO, clip);
       }
@@ -287,9 +313,9 @@ public final class SvgReader {
     if (paint.colour() == null) {
       return;
     }
-    MultiPolygon area = limits.area(Flattening.rings(shape), rule);
+    MultiPolygon area = limits.area(shape, rule);
     if (clip != null) {
-      area = Grid.intersection(area, clip);
+      area = Grid.intersection(area, clip, budget);
     }
     if (!area.isEmpty()) {
       shapes.add(new PaintedShape(paint.colour(), area));

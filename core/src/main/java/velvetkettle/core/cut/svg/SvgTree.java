@@ -15,8 +15,9 @@ import org.jspecify.annotations.Nullable;
  * fetched.
  *
  * @param ids the elements that have an id, the first of each
+ * @param elements how many there are, those of other languages too
  */
-record SvgTree(SvgElement root, Map<String, SvgElement> ids) {
+record SvgTree(SvgElement root, Map<String, SvgElement> ids, int elements) {
   static final int LARGEST = 10_000_000;
   private static final int MOST_ELEMENTS = 100_000;
   private static final int DEEPEST = 200;
@@ -67,7 +68,7 @@ record SvgTree(SvgElement root, Map<String, SvgElement> ids) {
       if (root == null || !root.name().equals("svg")) {
         throw UnreadableDrawingException.of("svg.not-svg");
       }
-      return new SvgTree(root, ids);
+      return new SvgTree(root, ids, elements);
     }
 
     private void start(XMLStreamReader xml) {

@@ -3,26 +3,41 @@ package velvetkettle.core.cut.svg;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** The attribute {@code transform}: a list of functions, the last applied first. */
 final class Transforms {
-  private static final Pattern FUNCTION = Pattern.compile("([a-zA-Z]+)\\s*\\(([^)]*)\\)");
-
   private Transforms() {}
 
   /** What is not understood is left out. */
   static AffineTransform read(@Nullable String text) {
     AffineTransform all = new AffineTransform();
-    if (text != null) {
-      Matcher functions = FUNCTION.matcher(text);
-      while (functions.find()) {
-        all.concatenate(one(functions.group(1), numbers(functions.group(2))));
+    if (text == null) {
+      return all;
+    }
+    int end = -1;
+    for (int open = text.indexOf('('); open >= 0; open = text.indexOf('(', end)) {
+      String name = lastWord(text, end + 1, open);
+      end = text.indexOf(')', open);
+      if (end < 0) {
+        break;
       }
+      all.concatenate(one(name, numbers(text.substring(open + 1, end))));
     }
     return all;
+  }
+
+  /** The letters that end before a bracket, with or without space between. */
+  private static String lastWord(String text, int from, int open) {
+    int end = open;
+    while (end > from && Character.isWhitespace(text.charAt(end - 1))) {
+      end--;
+    }
+    int start = end;
+    while (start > from && Character.isLetter(text.charAt(start - 1))) {
+      start--;
+    }
+    return text.substring(start, end);
   }
 
   private static List<Double> numbers(String text) {

@@ -7,6 +7,7 @@ import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Kelvin;
 
 /**
@@ -42,7 +43,7 @@ public record Measuring(
   public Measuring {
     strips = List.copyOf(strips);
     if (strips.isEmpty() && nine == null && probe == null) {
-      throw new IllegalArgumentException("nothing was measured");
+      throw new ImpossibleValueException("nothing was measured");
     }
   }
 
@@ -125,7 +126,7 @@ public record Measuring(
     public NinePlaces {
       read = List.copyOf(read);
       if (read.size() != 9) {
-        throw new IllegalArgumentException("nine places have nine readings: " + read.size());
+        throw new ImpossibleValueException("nine places have nine readings: " + read.size());
       }
     }
 

@@ -3,6 +3,7 @@ package velvetkettle.core.heat.measure;
 import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * What a thermocouple showed that lay under a piece of film on one layer of cloth, from the closing
@@ -29,15 +30,15 @@ public record ProbeTrace(Celsius dial, Garment cloth, List<Moment> moments) {
   public ProbeTrace {
     moments = List.copyOf(moments);
     if (moments.size() < LEAST || moments.size() > MOST) {
-      throw new IllegalArgumentException("a trace has 10 to 5000 moments: " + moments.size());
+      throw new ImpossibleValueException("a trace has 10 to 5000 moments: " + moments.size());
     }
     for (int i = 1; i < moments.size(); i++) {
       if (moments.get(i).second <= moments.get(i - 1).second) {
-        throw new IllegalArgumentException("the times of a trace rise");
+        throw new ImpossibleValueException("the times of a trace rise");
       }
     }
     if (moments.get(moments.size() - 1).second < LEAST_SECONDS) {
-      throw new IllegalArgumentException("a trace goes on for at least 8 s after the closing");
+      throw new ImpossibleValueException("a trace goes on for at least 8 s after the closing");
     }
   }
 

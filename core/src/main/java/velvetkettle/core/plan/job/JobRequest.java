@@ -14,6 +14,7 @@ import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.PlatenOnGarment;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.ImpossibleValueException;
 
 /**
  * All that a plan is made from.
@@ -35,14 +36,14 @@ public record JobRequest(
   public JobRequest {
     decorations = List.copyOf(decorations);
     if (decorations.isEmpty()) {
-      throw new IllegalArgumentException("a job puts at least one thing on the garment");
+      throw new ImpossibleValueException("a job puts at least one thing on the garment");
     }
     if (pieces < 1 || pieces > 10_000) {
-      throw new IllegalArgumentException("pieces are counted from 1 to 10000: " + pieces);
+      throw new ImpossibleValueException("pieces are counted from 1 to 10000: " + pieces);
     }
     if (new HashSet<>(decorations.stream().map(Decoration::id).toList()).size()
         < decorations.size()) {
-      throw new IllegalArgumentException("two decorations of a garment have the same id");
+      throw new ImpossibleValueException("two decorations of a garment have the same id");
     }
   }
 

@@ -1,6 +1,7 @@
 package velvetkettle.core.cut.svg;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowable;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 
@@ -12,10 +13,19 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.art.Art;
+import velvetkettle.core.cut.art.Overlap;
+import velvetkettle.core.cut.shape.WorkBudget;
 
 /** Files made to take the machine's time, memory or secrets: each ends in a sentence, soon. */
 class HostileDrawingsTest {
   private static final Duration SOON = Duration.ofSeconds(20);
+
+  /** A twentieth of what a drawing may have, so that this is told quickly. */
+  private static WorkBudget small() {
+    return new WorkBudget(20_000_000, 400_000, Progress.NONE);
+  }
 
   static Stream<Arguments> refused() {
     return Stream.of(
@@ -49,6 +59,12 @@ class HostileDrawingsTest {
             "svg.too-fine",
             svg(
                 "<path fill='none' stroke='red' stroke-width='.01' stroke-dasharray='.01' d='M0 0H70000'/>")),
+        arguments("svg.too-much", svg(Hostile.nestedRings(12_000))),
+        arguments("svg.too-much", svg(Hostile.zigzag(60_000))),
+        arguments("svg.too-much", svg(Hostile.combs(800))),
+        arguments("svg.too-much", svg(Hostile.clipsInClips(12, 10))),
+        arguments("svg.too-many-rules", svg(Hostile.styleOfMany(200_000))),
+        arguments("svg.too-fine", svg(Hostile.dashes(100_000))),
         arguments(
             "svg.circle",
             svg(
@@ -65,7 +81,7 @@ class HostileDrawingsTest {
             () ->
                 catchThrowableOfType(
                     UnreadableDrawingException.class,
-                    () -> SvgReader.read(file.getBytes(StandardCharsets.ISO_8859_1))));
+                    () -> SvgReader.read(file.getBytes(StandardCharsets.ISO_8859_1), small())));
     assertThat(refused).isNotNull();
     assertThat(refused.sentence().key()).isEqualTo(key);
   }
@@ -110,6 +126,50 @@ class HostileDrawingsTest {
             svg(content + "<rect width='10' height='10'/>").getBytes(StandardCharsets.UTF_8));
     double area = drawing.shapes().get(drawing.shapes().size() - 1).area().getArea();
     assertThat(area).isGreaterThan(6.9);
+  }
+
+  static Stream<Arguments> costly() {
+    return Stream.of(
+        arguments("selectors", Hostile.deepSelectors(60, 14)),
+        arguments("at rules", "<style>" + "@{".repeat(100_000) + "</style>"),
+        arguments("comments", "<style>" + "/*".repeat(100_000) + "</style>"),
+        arguments("braces", "<style>" + "a{".repeat(100_000) + "</style>"),
+        arguments("letters", "<g transform='" + "a".repeat(500_000) + "'/>"),
+        arguments("digits", "<rect width='" + "1".repeat(500_000) + "!' height='1'/>"),
+        arguments("arcs", Hostile.arcs(20_000)),
+        arguments("siblings", Hostile.siblings(49_000)),
+        arguments("uses", Hostile.usesOfLongPath(20_000)),
+        arguments("dash lists", Hostile.longDashList(20_000)));
+  }
+
+  /** Whether they are taken or refused: they end, and not as something nobody thought of. */
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("costly")
+  void endSoon(String name, String content) {
+    byte[] file = svg(content).getBytes(StandardCharsets.ISO_8859_1);
+    Throwable thrown =
+        Assertions.assertTimeoutPreemptively(
+            SOON,
+            () ->
+                catchThrowable(
+                    () ->
+                        Art.of(
+                            SvgReader.read(file, small()),
+                            Overlap.SIDE_BY_SIDE,
+                            colour -> colour,
+                            small())));
+    assertThat(thrown)
+        .satisfiesAnyOf(
+            none -> assertThat(none).isNull(),
+            refused -> assertThat(refused).isInstanceOf(UnreadableDrawingException.class));
+  }
+
+  @Test
+  void readingIsEndedByWhoAskedForIt() {
+    byte[] file = svg(Hostile.siblings(40_000)).getBytes(StandardCharsets.ISO_8859_1);
+    WorkBudget budget = WorkBudget.ofDrawing((done, of) -> done < 1000);
+    assertThat(catchThrowable(() -> SvgReader.read(file, budget)))
+        .isInstanceOf(Progress.StoppedException.class);
   }
 
   private static String svg(String content) {

@@ -8,8 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.stereotype.Component;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
@@ -23,7 +22,7 @@ import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.core.quantity.Worded;
 import velvetkettle.server.plan.DecorationForm;
-import velvetkettle.server.plan.PlanService;
+import velvetkettle.server.plan.PlanComputing;
 import velvetkettle.server.plan.TicketService;
 import velvetkettle.server.plan.TicketView;
 import velvetkettle.server.roster.RosterEntryForm;
@@ -31,18 +30,17 @@ import velvetkettle.server.speech.Speech;
 import velvetkettle.server.speech.Units;
 
 /** A ticket for the eyes of the customer: what goes where, and nothing of what it costs. */
-@Service
-@Transactional(readOnly = true)
-public class ProofService {
+@Component
+public class ProofComputing {
   private static final float[] COLUMNS = {22, 180, 82, 215};
   private static final float[] ROSTER = {22, 230, 100, 100};
   private static final float FIGURE = 250;
 
   private final TicketService tickets;
-  private final PlanService plans;
+  private final PlanComputing plans;
   private final Speech speech;
 
-  ProofService(TicketService tickets, PlanService plans, Speech speech) {
+  ProofComputing(TicketService tickets, PlanComputing plans, Speech speech) {
     this.tickets = tickets;
     this.plans = plans;
     this.speech = speech;

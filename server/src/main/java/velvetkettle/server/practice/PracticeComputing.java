@@ -3,8 +3,7 @@ package velvetkettle.server.practice;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.stereotype.Component;
 import velvetkettle.core.heat.phase.Peeling;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
@@ -26,6 +25,7 @@ import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.server.compute.Computing;
 import velvetkettle.server.plan.TrialForm;
 import velvetkettle.server.plan.TrialService;
 import velvetkettle.server.practice.PracticeForm.ShiftMoveForm;
@@ -34,9 +34,8 @@ import velvetkettle.server.press.WorkroomService;
 import velvetkettle.server.problem.RefusedException;
 
 /** Plays shifts at a simulated press, in the air of the shop's own room. */
-@Service
-@Transactional(readOnly = true)
-public class PracticeService {
+@Component
+public class PracticeComputing {
   private static final String THING = "a";
   private static final Press ANY =
       new Press(
@@ -51,9 +50,15 @@ public class PracticeService {
   private final Trials trials;
   private final Practice practice;
   private final MediaCatalogue media;
+  private final Computing computing;
 
-  PracticeService(
-      TrialService tickets, WorkroomService rooms, Trials trials, MediaCatalogue media) {
+  PracticeComputing(
+      TrialService tickets,
+      WorkroomService rooms,
+      Trials trials,
+      MediaCatalogue media,
+      Computing computing) {
+    this.computing = computing;
     this.media = media;
     this.tickets = tickets;
     this.rooms = rooms;
@@ -62,10 +67,15 @@ public class PracticeService {
   }
 
   public List<PieceView> pieces() {
-    return Pieces.ALL.stream()
-        .map(piece -> view(piece.key(), piece.name(), piece.task(), job(piece), THING))
-        .toList();
+    return computing.compute(
+        Pieces.ALL,
+        () ->
+            Pieces.ALL.stream()
+                .map(piece -> view(piece.key(), piece.name(), piece.task(), job(piece), THING))
+                .toList());
   }
+
+  private record OwnPiece(JobRequest job, String thing) {}
 
   public PieceView piece(TrialForm form) {
     JobRequest job = tickets.job(form);
@@ -74,7 +84,9 @@ public class PracticeService {
     Sentence name =
         Sentence.of("practice.own", thing.artwork().description(), job.garment().name());
     JobRequest alone = job.withDecorations(List.of(thing));
-    return view(null, name, Sentence.of("practice.own.task", medium.term()), alone, thing.id());
+    Sentence task = Sentence.of("practice.own.task", medium.term());
+    return computing.compute(
+        new OwnPiece(alone, thing.id()), () -> view(null, name, task, alone, thing.id()));
   }
 
   private PieceView view(
@@ -101,7 +113,8 @@ public class PracticeService {
     }
     Workroom room = rooms.workroom();
     List<Shift.Move> moves = form.moves().stream().map(move -> move(form, move)).toList();
-    return practice.play(new Shift(form.seed(), form.kind(), room, moves));
+    Shift shift = new Shift(form.seed(), form.kind(), room, moves);
+    return computing.compute(shift, () -> practice.play(shift));
   }
 
   private Shift.Move move(PracticeForm form, ShiftMoveForm move) {

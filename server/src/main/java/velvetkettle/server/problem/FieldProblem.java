@@ -1,0 +1,4 @@
+package velvetkettle.server.problem;
+
+/** A field and what is wrong with it. */
+record FieldProblem(String field, String message) {}

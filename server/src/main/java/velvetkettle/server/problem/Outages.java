@@ -1,0 +1,32 @@
+package velvetkettle.server.problem;
+
+import java.util.concurrent.atomic.AtomicLong;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Writes an outage down once in a while, not once for each request that meets it. */
+final class Outages {
+  /** Seconds until it is worth asking again. */
+  static final int AGAIN_IN = 3;
+
+  private static final Logger LOG = LoggerFactory.getLogger(Outages.class);
+  private static final long BETWEEN = 60_000_000_000L;
+
+  private final AtomicLong next = new AtomicLong(System.nanoTime());
+
+  void tell(Exception e) {
+    long due = next.get();
+    long now = System.nanoTime();
+    if (now - due >= 0 && next.compareAndSet(due, now + BETWEEN)) {
+      LOG.error("The database does not answer: {}", said(e));
+    }
+  }
+
+  private static String said(Throwable e) {
+    Throwable root = e;
+    while (root.getCause() != null) {
+      root = root.getCause();
+    }
+    return root.getClass().getSimpleName() + ": " + root.getMessage();
+  }
+}
