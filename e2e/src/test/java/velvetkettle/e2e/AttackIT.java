@@ -194,7 +194,8 @@ class AttackIT {
       socket.setSoTimeout(10_000);
       socket
           .getOutputStream()
-          .write("GET /{{{ HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n".getBytes(StandardCharsets.US_ASCII));
+          .write(
+              "GET /{{{ HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n".getBytes(StandardCharsets.US_ASCII));
       return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     }
   }

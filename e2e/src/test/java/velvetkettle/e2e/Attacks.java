@@ -14,13 +14,31 @@ import java.util.Random;
 import java.util.UUID;
 
 /**
- * Hostile requests by lot over every address of the API: bodies made by its own description and then
- * spoilt, files that are no files, parameters that cannot be. The same seed gives the same.
+ * Hostile requests by lot over every address of the API: bodies made by its own description and
+ * then spoilt, files that are no files, parameters that cannot be. The same seed gives the same.
  */
 final class Attacks {
   private static final String[] SIGNS = {
-    "", " ", "\u0000", "\ud800", "%00", "'", "\"", "<b>", "${jndi:x}", "../../etc/passwd", "-1", "1e309",
-    "NaN", "null", "𝔍𝔲𝔤", "a".repeat(3000), "\r\nX: y", "%", "[]", "{}"
+    "",
+    " ",
+    "\u0000",
+    "\ud800",
+    "%00",
+    "'",
+    "\"",
+    "<b>",
+    "${jndi:x}",
+    "../../etc/passwd",
+    "-1",
+    "1e309",
+    "NaN",
+    "null",
+    "𝔍𝔲𝔤",
+    "a".repeat(3000),
+    "\r\nX: y",
+    "%",
+    "[]",
+    "{}"
   };
   private static final double[] NUMBERS = {
     0, -1, 1e308, -1e308, 1e-308, 0.5, 2147483648.0, -2147483649.0, 9.2e18, 501, 10_001, 1e6
@@ -131,7 +149,8 @@ final class Attacks {
       return schema.path("enum").get(random.nextInt(schema.path("enum").size()));
     }
     JsonNodeFactory json = JsonNodeFactory.instance;
-    JsonNode type = schema.path("type").isArray() ? schema.path("type").get(0) : schema.path("type");
+    JsonNode type =
+        schema.path("type").isArray() ? schema.path("type").get(0) : schema.path("type");
     return switch (type.asText()) {
       case "object" -> object(schema, depth);
       case "array" -> array(schema, depth);

@@ -78,11 +78,21 @@ class DemoShopTest extends HttpTest {
 
   @Test
   @Order(Integer.MAX_VALUE)
-  @DisplayName("what a first start left that was interrupted is taken away, down to the first press")
+  @DisplayName(
+      "what a first start left that was interrupted is taken away, down to the first press")
   void cleared() {
     shops.clear("shop");
     for (String table :
-        List.of("ticket", "plan", "run", "run_event", "outcome", "learnt", "cloth", "material", "art")) {
+        List.of(
+            "ticket",
+            "plan",
+            "run",
+            "run_event",
+            "outcome",
+            "learnt",
+            "cloth",
+            "material",
+            "art")) {
       assertThat(count(table)).as(table).isZero();
     }
     assertThat(count("press where version = 1 and position = 0")).isOne();
