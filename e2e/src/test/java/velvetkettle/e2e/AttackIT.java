@@ -34,6 +34,9 @@ import org.junit.jupiter.api.Test;
 class AttackIT {
   private static final int AT_ONCE = 8;
 
+  /** From so many on all drawings are sent, some of which take their time. */
+  private static final int MANY = 1000;
+
   private final int attacks = Integer.getInteger("kettle.attacks", 300);
   private final long seed = Long.getLong("kettle.seed", 20);
   private final HttpClient client =
@@ -96,7 +99,8 @@ class AttackIT {
   /** All of them, eight at once; those that are followed are followed to their end. */
   private List<Came> drawings(Kettle kettle, ExecutorService people) throws Exception {
     List<Callable<Came>> work = new ArrayList<>();
-    for (int n = 0; n < HostileFiles.DRAWINGS; n++) {
+    int drawings = attacks >= MANY ? HostileFiles.DRAWINGS : HostileFiles.USUAL;
+    for (int n = 0; n < drawings; n++) {
       HostileFiles.Named file = HostileFiles.drawing(n);
       String id = UUID.randomUUID().toString();
       Attack attack =

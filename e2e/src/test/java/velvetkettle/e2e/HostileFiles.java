@@ -54,6 +54,9 @@ final class HostileFiles {
 
   static final int DRAWINGS = 14;
 
+  /** The first of them, of each kind one. */
+  static final int USUAL = 7;
+
   /** The drawings, by their number. */
   static Named drawing(int number) {
     return switch (number) {

@@ -52,6 +52,9 @@ public class PracticeComputing {
   private final MediaCatalogue media;
   private final Computing computing;
 
+  /** The same for everybody, once it was asked for. */
+  private volatile @Nullable List<PieceView> pieces;
+
   PracticeComputing(
       TrialService tickets,
       WorkroomService rooms,
@@ -67,12 +70,19 @@ public class PracticeComputing {
   }
 
   public List<PieceView> pieces() {
-    return computing.compute(
-        Pieces.ALL,
-        () ->
-            Pieces.ALL.stream()
-                .map(piece -> view(piece.key(), piece.name(), piece.task(), job(piece), THING))
-                .toList());
+    List<PieceView> known = pieces;
+    if (known == null) {
+      known =
+          computing.compute(
+              Pieces.ALL,
+              () ->
+                  Pieces.ALL.stream()
+                      .map(
+                          piece -> view(piece.key(), piece.name(), piece.task(), job(piece), THING))
+                      .toList());
+      pieces = known;
+    }
+    return known;
   }
 
   private record OwnPiece(JobRequest job, String thing) {}

@@ -28,6 +28,9 @@ import velvetkettle.server.table.SeparatedText;
 final class RosterFile {
   static final int LARGEST = 500_000;
 
+  /** A few too many are said line by line; far too many are some other file. */
+  private static final int MOST_LINES = 2 * Roster.MOST;
+
   private static final Map<String, Set<String>> HEADINGS =
       Map.of(
           "name", Set.of("name", "names", "player", "crew", "cast", "text", "lettering"),
@@ -50,6 +53,10 @@ final class RosterFile {
     }
     if (lines.isEmpty()) {
       throw new RefusedException("", Sentence.of("roster.no-text"));
+    }
+    if (lines.size() > MOST_LINES) {
+      throw new RefusedException(
+          "", Sentence.of("roster.too-many-lines", lines.size(), Roster.MOST));
     }
     Map<String, Integer> found = headings(lines.get(0).cells());
     Map<String, Integer> at = found.isEmpty() ? AS_USUAL : found;
