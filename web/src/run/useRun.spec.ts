@@ -50,6 +50,38 @@ function run() {
   return inside
 }
 
+describe('the clock of a tablet', () => {
+  it('may be set while a run goes on: reports are told again in the time of the application', async () => {
+    const server = Date.parse('2026-11-29T10:00:00Z')
+    const bodies: { id: string; at: string }[][] = []
+    vi.useFakeTimers({ now: server, toFake: ['Date'] })
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(async (request: Request) => {
+        const headers = { 'content-type': 'application/json', Date: new Date(server).toUTCString() }
+        if (!request.url.endsWith('/events'))
+          return new Response(JSON.stringify({ progress, startedAt: '2026-11-29T09:59:00Z' }), { headers })
+        const body = JSON.parse(await request.clone().text()) as { id: string; at: string }[]
+        bodies.push(body)
+        const ahead = body.some(({ at }) => Date.parse(at) > server + 60_000)
+        return new Response(JSON.stringify(ahead ? { detail: 'Ahead.' } : { progress }), {
+          headers,
+          status: ahead ? 422 : 200,
+        })
+      }),
+    )
+    const r = run()
+    await r.open()
+    vi.setSystemTime(server + 300_000)
+    r.report('STEP_DONE', 1)
+    await vi.waitFor(() => expect(bodies).toHaveLength(2))
+    expect(bodies[1]![0]!.id).toBe(bodies[0]![0]!.id)
+    expect(Math.abs(Date.parse(bodies[1]![0]!.at) - server)).toBeLessThan(1000)
+    expect(r.problem.value).toBeNull()
+    vi.useRealTimers()
+  })
+})
+
 describe('a run at the press', () => {
   it('reports what happens, once, in its order', async () => {
     const r = run()

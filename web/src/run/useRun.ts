@@ -26,15 +26,16 @@ export function useRun(runId: string, planId: string, steps: number) {
   let sending: Promise<void> | null = null
   /** How far the application's clock is ahead of this device's, ms: reports bear its time. */
   let ahead = 0
+  let begun = 0
 
   /** Starts the run, or finds it again; then lays what was not sent yet on top. */
   async function open() {
     try {
       const asked = api.PUT('/api/runs/{id}', { params: { path: { id: runId } }, body: { planId } })
       const run = await answer(asked)
-      const theirs = Date.parse((await asked).response.headers.get('Date') ?? '')
-      // It is told in whole seconds; less apart than that is not worth a correction.
-      ahead = Math.abs(theirs - Date.now()) > APART ? theirs - Date.now() : 0
+      begun = Date.parse(run.startedAt)
+      // What was kept from before a reload bears the application's time already.
+      setClock((await asked).response, false)
       progress.value = unsent.value.reduce(
         (now, report) => after(now, report.kind, report.step, steps),
         run.progress,
@@ -56,6 +57,20 @@ export function useRun(runId: string, planId: string, steps: number) {
     void send()
   }
 
+  /** Takes the application's time; whether it is another one than was taken before. */
+  function setClock(response: Response, moving = true): boolean {
+    const theirs = Date.parse(response.headers.get('Date') ?? '')
+    // It is told in whole seconds; clocks that differ by little are taken to agree.
+    if (!(Math.abs(theirs - Date.now() - ahead) > APART)) return false
+    const before = moving ? ahead : theirs - Date.now()
+    ahead = theirs - Date.now()
+    unsent.value = unsent.value.map((report) => {
+      const at = Math.min(Date.parse(report.at) + ahead - before, theirs)
+      return { ...report, at: new Date(Math.max(at, begun || 0)).toISOString() }
+    })
+    return true
+  }
+
   /** One at a time, so that reports arrive in their order. */
   function send(): Promise<void> {
     sending ??= push().finally(() => (sending = null))
@@ -65,9 +80,12 @@ export function useRun(runId: string, planId: string, steps: number) {
   async function push() {
     while (unsent.value.length > 0) {
       const batch = unsent.value.slice(0, 200).map((r) => ({ ...toRaw(r) }))
+      const asked = api.POST('/api/runs/{id}/events', { params: { path: { id: runId } }, body: batch })
       try {
-        await answer(api.POST('/api/runs/{id}/events', { params: { path: { id: runId } }, body: batch }))
+        await answer(asked)
       } catch (e) {
+        // This device's clock was set since: the reports are told again in the application's time.
+        if (e instanceof Problem && e.status === 422 && setClock((await asked).response)) continue
         late.value = true
         // Refused, and not merely without an answer: the maker has to know why.
         if (e instanceof Problem && !e.offline) problem.value = e

@@ -3,13 +3,21 @@ package velvetkettle.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /** Reloads, another tab, an application that went away: what was typed and pressed stays. */
 class NothingLostIT extends Journey {
+  /** Answers that are held back. */
+  private final List<Runnable> held = new ArrayList<>();
+
   @Test
   @DisplayName("a draft comes back after a reload, and after the browser's page was closed")
   void aDraftComesBack() {
@@ -76,6 +84,44 @@ class NothingLostIT extends Journey {
     button("Load it").click();
     assertThat(page.locator("#customer")).hasValue("Other tab");
     other.context().close();
+  }
+
+  @Test
+  @DisplayName(
+      "what is changed while the answer to an earlier save is on its way stays, and is kept next")
+  void changedMeanwhile() throws Exception {
+    String ticket = ticketAddress("Deck jackets");
+    page.navigate(ticket + "/garment");
+    assertThat(page.locator("#customer")).not().hasValue("");
+    CountDownLatch changed = new CountDownLatch(1);
+    page.route(
+        "**/api/tickets/*",
+        route -> {
+          if (!route.request().method().equals("PUT")) {
+            route.resume();
+            return;
+          }
+          APIResponse answer = route.fetch();
+          held.add(() -> route.fulfill(new Route.FulfillOptions().setResponse(answer)));
+          changed.countDown();
+        });
+    type("customer", "Lantern Guild");
+    button("Keep and choose a method").click();
+    page.waitForCondition(() -> changed.getCount() == 0);
+    typeNumber("width", "77");
+    type("customer", "Lantern Guild, harbour side");
+    page.unroute("**/api/tickets/*");
+    held.forEach(Runnable::run);
+    assertThat(heading("What to put on this cloth")).isVisible();
+    page.navigate(ticket + "/garment");
+    assertThat(page.locator("#customer")).hasValue("Lantern Guild, harbour side");
+    assertThat(page.locator("#width")).hasValue("77");
+    assertThat(page.getByText("Not kept yet")).isVisible();
+    button("Keep and choose a method").click();
+    assertThat(heading("What to put on this cloth")).isVisible();
+    page.navigate(ticket + "/garment");
+    assertThat(page.locator("#width")).hasValue("77");
+    assertThat(page.getByText("Not kept yet")).hasCount(0);
   }
 
   @Test
