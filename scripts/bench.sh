@@ -43,6 +43,16 @@ run_bench() {
       say "Whole windows and what-ifs on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
       bench_main WindowBenchmarks
       over_http WhatIfOverHttp "What-ifs and windows over HTTP" ;;
+    crowd)
+      need_tools
+      build
+      build_bench
+      over_http CrowdOverHttp "Forty clients that plan" ;;
+    years)
+      need_tools
+      build
+      build_bench
+      over_years ;;
     cut)
       need_tools
       build_bench
@@ -54,7 +64,7 @@ run_bench() {
       need_tools
       say "Changing the planner's code in every small way, and counting what the tests notice"
       maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage | grep -E '^>> |Score|mutations|ERROR|BUILD' ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill, ./kettle bench attack" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
   esac
 }
 
@@ -68,6 +78,25 @@ bench_main() {
   shift
   folder=$(mktemp -d)
   java -Djava.io.tmpdir="$folder" -cp "bench/target/classes:$(cat bench/target/classpath)" "velvetkettle.bench.$main" "$@"
+  rm -rf "$folder"
+}
+
+# An application of its own, opened empty, that gets ten years of data in between.
+over_years() {
+  local folder port=8497 press script
+  folder=$(mktemp -d)
+  chmod 755 "$folder"
+  "$ROOT/kettle" start --data "$folder/data" --port "$port" --no-demo >"$folder/log" 2>&1 &
+  for _ in $(seq 120); do
+    curl -fs "http://127.0.0.1:$port/api/presses" >/dev/null 2>&1 && break
+    sleep 1
+  done
+  press=$(curl -fs "http://127.0.0.1:$port/api/presses" | grep -o '"id":"[^"]*"' | head -1 | cut -d'"' -f4)
+  script=("$POSTGRES_HOMES/$(cat "$folder/data/postgres/PG_VERSION")/bin/psql" -q -v ON_ERROR_STOP=1 -h 127.0.0.1
+    -p "$(sed -n 4p "$folder/data/postgres/postmaster.pid")" -U kettle -d kettle -f "$ROOT/bench/src/main/resources/years.sql" -v)
+  say "Ten years of data on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
+  PGPASSWORD=$(cat "$folder/data/password") bench_main YearsOverHttp "http://127.0.0.1:$port" "$press" "${script[@]}"
+  "$ROOT/kettle" stop --data "$folder/data" >/dev/null
   rm -rf "$folder"
 }
 

@@ -16,16 +16,20 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
+import org.apache.ibatis.session.SqlSessionFactory;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import velvetkettle.server.ServerTest;
 import velvetkettle.server.TicketForms;
 
 /** At the press and after it: events are only added, outcomes are logged once. */
 class RunApiTest extends ServerTest {
   private static final int PIECES = 2;
+
+  @Autowired private SqlSessionFactory sessions;
 
   private String ticket = "";
   private String run = "";

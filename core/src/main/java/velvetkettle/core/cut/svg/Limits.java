@@ -26,7 +26,7 @@ final class Limits {
   /** Steps for each sign of a list of dashes, and for a shape whatever it is: timed. */
   private static final long DASH = 8;
 
-  private static final int SHAPE = 300;
+  private static final int SHAPE = 150;
 
   /** What the pen goes over at once; round corners make ten times as many of them. */
   private static final int LONGEST_STROKE = 100_000;
