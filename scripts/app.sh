@@ -1,7 +1,13 @@
-# Start, stop and look at the application.
+# Start, watch, stop and look at the application.
 #
-#   $DATA/app.pid   process id of the application      $DATA/app.port   its port
-#   $DATA/app.log   what it wrote                      $DATA/lock       held while starting
+#   $DATA/app.pid     process id of the application      $DATA/app.port   its port
+#   $DATA/watch.pid   process id of what watches it      $DATA/app.log    what it wrote
+#   $DATA/stopping    there while it is being stopped    $DATA/lock       held while starting
+
+# Seconds before what died is started again; doubled each time until it has stayed up for a while.
+FIRST_PAUSE=1
+LONGEST_PAUSE=8
+STAYED_UP=60
 
 parse_options() {
   PORT=8487
@@ -32,10 +38,15 @@ app_start() {
   open_data
   exec 9>"$DATA/lock"
   flock -n 9 || fail "Another start is at work in $DATA." "Wait for it, or see ./kettle status"
-  if app_running; then
+  if app_running && watched; then
     say "Velvet Kettle is already running: http://127.0.0.1:$(cat "$DATA/app.port")"
     return
   fi
+  if app_running; then
+    note "The application runs, but nothing watches it any more; it is started anew."
+    app_end
+  fi
+  rm -f "$DATA/stopping"
   build
   [ "$PORT" -ne 0 ] || PORT=$(free_port)
   port_is_free || fail "Port $PORT is in use by another program." "Give another one: ./kettle start --port $((PORT + 1))"
@@ -43,9 +54,11 @@ app_start() {
   trap 'exit 130' INT TERM
   postgres_start
   database_make
-  app_environment
   archive_classes
-  app_run
+  echo "$$" >"$DATA/watch.pid"
+  postgres_watch &
+  WATCH=$!
+  app_keep_running
 }
 
 app_environment() {
@@ -64,76 +77,139 @@ database_make() {
   unset PGPASSWORD
 }
 
-app_run() {
+# Starts the application again when it ends by itself, after a pause; the database is looked after beside it.
+app_keep_running() {
+  local pause=$FIRST_PAUSE began ended first=true
+  while true; do
+    began=$SECONDS
+    app_environment
+    app_launch
+    if wait_until_ready; then
+      if $first; then
+        say "Velvet Kettle is ready: http://127.0.0.1:$PORT"
+        note "Data in $DATA. Ctrl-C or ./kettle stop ends it."
+        flock -u 9
+        first=false
+      else
+        say "Velvet Kettle is ready again: http://127.0.0.1:$PORT"
+      fi
+    elif $first; then
+      tail -n 20 "$DATA/app.log" >&2
+      fail "The application did not start." "Its own words are above and in $DATA/app.log"
+    fi
+    ended=0
+    wait "$APP" || ended=$?
+    # Stopped on purpose: by ./kettle stop from another window.
+    if [ "$ended" -eq 0 ] || [ "$ended" -eq 143 ] || [ -e "$DATA/stopping" ]; then
+      return
+    fi
+    [ $((SECONDS - began)) -lt $STAYED_UP ] || pause=$FIRST_PAUSE
+    note "The application ended by itself (code $ended); see ./kettle logs. What was saved is safe. It is started again in $pause s."
+    sleep "$pause" &
+    wait $! || true
+    pause=$((pause * 2 < LONGEST_PAUSE ? pause * 2 : LONGEST_PAUSE))
+  done
+}
+
+app_launch() {
   local archive=()
   [ ! -e "$BUILT/app.jsa" ] || archive=(-XX:SharedArchiveFile="$BUILT/app.jsa")
   # In a group of its own, so that Ctrl-C reaches this script first, which then stops things in order.
+  # Out of memory it ends, and is started again: what goes on after that is not to be trusted.
   setsid java "${archive[@]}" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -XX:+UseSerialGC -Xmx512m \
+    -XX:+ExitOnOutOfMemoryError \
     -jar "$BUILT/run/app.jar" >>"$DATA/app.log" 2>&1 9>&- &
   APP=$!
   echo "$APP" >"$DATA/app.pid"
   echo "$PORT" >"$DATA/app.port"
-  wait_until_ready
-  say "Velvet Kettle is ready: http://127.0.0.1:$PORT"
-  note "Data in $DATA. Ctrl-C or ./kettle stop ends it."
-  flock -u 9
-  local ended=0
-  wait "$APP" || ended=$?
-  # Stopped on purpose: by ./kettle stop from another window.
-  [ "$ended" -ne 143 ] || ended=0
-  [ "$ended" -eq 0 ] ||
-    fail "The application ended by itself (code $ended). What was saved is safe." \
-      "See ./kettle logs, then start it again: ./kettle start"
 }
 
+# False where it ended meanwhile.
 wait_until_ready() {
   local tries
   for tries in $(seq 1 600); do
-    kill -0 "$APP" 2>/dev/null || break
-    if curl -fs -o /dev/null "http://127.0.0.1:$PORT/actuator/health"; then
+    kill -0 "$APP" 2>/dev/null || return 1
+    if curl -fs -m 5 -o /dev/null "http://127.0.0.1:$PORT/actuator/health"; then
       return
     fi
     sleep 0.1
   done
-  tail -n 20 "$DATA/app.log" >&2
-  fail "The application did not start (after $tries tries)." "Its own words are above and in $DATA/app.log"
+  note "The application has not become ready in a minute ($tries tries)."
+  return 1
 }
 
 leave_nothing() {
   trap - EXIT
+  trap '' INT TERM
+  if [ -n "${WATCH:-}" ]; then
+    kill "$WATCH" 2>/dev/null || true
+    wait "$WATCH" 2>/dev/null || true
+  fi
   if [ -n "${APP:-}" ]; then
     kill "$APP" 2>/dev/null || true
     wait "$APP" 2>/dev/null || true
   fi
-  rm -f "$DATA/app.pid" "$DATA/app.port"
+  rm -f "$DATA/app.pid" "$DATA/app.port" "$DATA/watch.pid"
   postgres_stop
+  rm -f "$DATA/stopping"
   # Stopped before its database ran: the folder for its socket is still there.
   [ -z "${PG_SOCKETS:-}" ] || rm -rf "$PG_SOCKETS"
 }
 
 app_stop() {
   [ -d "$DATA" ] || fail "There is nothing in $DATA." "Give the folder with --data."
-  if app_running; then
-    local app
-    app=$(cat "$DATA/app.pid")
-    kill "$app"
-    while kill -0 "$app" 2>/dev/null; do sleep 0.1; done
+  if app_running || watched; then
+    touch "$DATA/stopping"
+    app_end
     say "Velvet Kettle is stopped."
   else
     note "Velvet Kettle was not running."
   fi
   rm -f "$DATA/app.pid" "$DATA/app.port"
   postgres_stop
+  rm -f "$DATA/stopping"
 }
 
-app_status() {
+# Ends the application, and what would start it again.
+app_end() {
+  local app tries
   if app_running; then
-    say "Velvet Kettle is running: http://127.0.0.1:$(cat "$DATA/app.port")"
-    note "Data in $DATA"
-  else
+    app=$(cat "$DATA/app.pid")
+    kill "$app" 2>/dev/null || true
+    while kill -0 "$app" 2>/dev/null; do sleep 0.1; done
+  fi
+  # What started it ends by itself then, and takes the database with it; unless it is just pausing.
+  for tries in $(seq 1 600); do
+    watched || return 0
+    [ "$tries" -ne 20 ] || kill "$(cat "$DATA/watch.pid")" 2>/dev/null || true
+    sleep 0.1
+  done
+}
+
+# Whether what started it is still there to start it again.
+watched() {
+  local process
+  process=$(cat "$DATA/watch.pid" 2>/dev/null) || return 1
+  [ -n "$process" ] && kill -0 "$process" 2>/dev/null && tr '\0' ' ' <"/proc/$process/cmdline" | grep -q 'kettle'
+}
+
+# 0 where all is well, 3 where it does not run, 4 where a part of it is missing.
+app_status() {
+  if ! app_running; then
     note "Velvet Kettle is not running in $DATA."
     return 3
   fi
+  local port missing=()
+  port=$(cat "$DATA/app.port" 2>/dev/null || echo '?')
+  watched || missing+=("Nothing would start it again if it ended.")
+  postgres_alive || missing+=("Its database does not run.")
+  curl -fs -m 5 -o /dev/null "http://127.0.0.1:$port/actuator/health" || missing+=("It does not answer, or says that it is not well.")
+  say "Velvet Kettle is running: http://127.0.0.1:$port"
+  note "Data in $DATA, $(df -h --output=avail "$DATA" | tail -n 1 | tr -d ' ') left there"
+  [ ${#missing[@]} -gt 0 ] || return 0
+  printf '  %s\n' "${missing[@]}"
+  note "./kettle start puts it right."
+  return 4
 }
 
 app_logs() {

@@ -24,13 +24,41 @@ postgres_start() {
     PG_PORT=$(sed -n 4p "$DATA/postgres/postmaster.pid")
     return
   fi
-  PG_PORT=$(free_port)
+  PG_PORT=${PG_PORT:-$(free_port)}
   PG_SOCKETS=$(mktemp -d /tmp/kettle-pg.XXXXXX)
   touch "$DATA/postgres.log"
   own_by_postgres "$PG_SOCKETS" "$DATA/postgres.log"
   as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" -l "$DATA/postgres.log" -w -t 60 -s \
     -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=$PG_SOCKETS" start ||
     fail "The database did not start." "Its own words are in $DATA/postgres.log"
+}
+
+# Starts the database again when it dies, after a pause; the application finds it at the same port.
+postgres_watch() {
+  local pause=$FIRST_PAUSE began=$SECONDS
+  trap 'exit 0' TERM
+  while true; do
+    sleep 1 &
+    wait $! || true
+    if postgres_alive || [ -e "$DATA/stopping" ]; then
+      [ $((SECONDS - began)) -lt $STAYED_UP ] || pause=$FIRST_PAUSE
+      continue
+    fi
+    note "The database ended by itself; its own words are in $DATA/postgres.log. It is started again."
+    rm -rf "$PG_SOCKETS"
+    began=$SECONDS
+    (postgres_start) || note "It did not start; it is tried again in $pause s."
+    sleep "$pause" &
+    wait $! || true
+    pause=$((pause * 2 < LONGEST_PAUSE ? pause * 2 : LONGEST_PAUSE))
+  done
+}
+
+# Cheap enough to be asked every second: whether the process of the cluster is there.
+postgres_alive() {
+  local process
+  process=$(head -n 1 "$DATA/postgres/postmaster.pid" 2>/dev/null) || return 1
+  [ -n "$process" ] && kill -0 "$process" 2>/dev/null
 }
 
 postgres_stop() {

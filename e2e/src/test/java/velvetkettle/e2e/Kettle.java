@@ -26,6 +26,9 @@ final class Kettle implements AutoCloseable {
   private static final Pattern READY = Pattern.compile("is ready: (http://127\\.0\\.0\\.1:\\d+)");
   private static final Duration PATIENCE = Duration.ofMinutes(4);
 
+  /** What died is back after this; a busy machine is given twice as long as is promised. */
+  private static final Duration BACK_WITHIN = Duration.ofSeconds(60);
+
   private final HttpClient client =
       HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
   private final Path folder;
@@ -34,6 +37,9 @@ final class Kettle implements AutoCloseable {
   private Process script;
   private Path output;
   private String address = "";
+
+  /** The application that was killed last. */
+  private String killed = "";
 
   private Kettle(boolean demo) throws IOException {
     this.demo = demo;
@@ -54,23 +60,40 @@ final class Kettle implements AutoCloseable {
     try {
       Kettle kettle = new Kettle(demo);
       Runtime.getRuntime().addShutdownHook(new Thread(kettle::close));
-      kettle.start("0");
+      kettle.start();
       return kettle;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  /** Starts it again where it was, as a maker would after the machine went down. */
-  void startAgain() {
-    start(address.substring(address.lastIndexOf(':') + 1));
+  /** Waits until what was killed was started again, by itself and at the same address. */
+  void waitUntilBack() {
+    long until = System.nanoTime() + BACK_WITHIN.toNanos();
+    while (System.nanoTime() < until) {
+      try {
+        if (!pid("app.pid").equals(killed) && get("/api/today").statusCode() == 200) {
+          return;
+        }
+      } catch (IOException away) {
+        // Not yet.
+      }
+      if (waitFor(script, 100)) {
+        break;
+      }
+    }
+    throw new IllegalStateException("it did not come back by itself");
   }
 
-  private void start(String port) {
+  private String pid(String file) throws IOException {
+    return Files.readAllLines(data.resolve(file)).get(0).strip();
+  }
+
+  private void start() {
     try {
       output = Files.createTempFile(folder, "start", ".out");
       List<String> command =
-          new ArrayList<>(List.of("./kettle", "start", "--data", data.toString(), "--port", port));
+          new ArrayList<>(List.of("./kettle", "start", "--data", data.toString(), "--port", "0"));
       if (!demo) {
         command.add("--no-demo");
       }
@@ -105,18 +128,27 @@ final class Kettle implements AutoCloseable {
     return address;
   }
 
-  /** Kills the application at once, as a power cut would; the script then leaves nothing behind. */
-  void kill() {
+  /** Kills the application at once. */
+  void killApplication() {
     try {
-      long pid = Long.parseLong(Files.readString(data.resolve("app.pid")).strip());
-      ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+      killed = pid("app.pid");
+      destroy(killed);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    if (!waitFor(script, 60_000)) {
-      throw new IllegalStateException(
-          "./kettle start did not end after its application was killed");
+  }
+
+  /** Kills the database at once. */
+  void killDatabase() {
+    try {
+      destroy(pid("postgres/postmaster.pid"));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
+  }
+
+  private static void destroy(String pid) {
+    ProcessHandle.of(Long.parseLong(pid)).ifPresent(ProcessHandle::destroyForcibly);
   }
 
   /** What the application holds of the machine's memory. */

@@ -22,8 +22,9 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /**
- * Kills the application at random moments while several people write, and asks after each start for
- * everything that was answered with 2xx. {@code ./kettle bench kill} does it fifty times.
+ * Kills the application, its database or both at random moments while several people write, waits
+ * until they are back by themselves, and asks for everything that was answered with 2xx. {@code
+ * ./kettle bench kill} does it fifty times.
  */
 class KillIT {
   private static final int PEOPLE = 3;
@@ -41,13 +42,13 @@ class KillIT {
   private String plan = "";
 
   @Test
-  @DisplayName("every write answered with 2xx survives kill -9")
+  @DisplayName("every write answered with 2xx survives kill -9, and it comes back by itself")
   void survives() throws Exception {
     try (Kettle kettle = Kettle.empty()) {
       prepare(kettle);
       for (int n = 1; n <= kills; n++) {
         writeUntilKilled(kettle, 300 + random.nextInt(1700));
-        kettle.startAgain();
+        kettle.waitUntilBack();
         expectEverything(kettle);
       }
       System.out.printf(
@@ -81,13 +82,23 @@ class KillIT {
         writing.add(people.submit(() -> write(kettle, own, alive)));
       }
       TimeUnit.MILLISECONDS.sleep(milliseconds);
-      kettle.kill();
+      fault(kettle);
       alive.set(false);
       for (Future<?> person : writing) {
         person.get(60, TimeUnit.SECONDS);
       }
     } finally {
       people.shutdownNow();
+    }
+  }
+
+  private void fault(Kettle kettle) {
+    int which = random.nextInt(3);
+    if (which != 1) {
+      kettle.killApplication();
+    }
+    if (which != 0) {
+      kettle.killDatabase();
     }
   }
 
@@ -130,7 +141,10 @@ class KillIT {
     }
   }
 
-  private static void answered(HttpResponse<String> response) {
+  private static void answered(HttpResponse<String> response) throws IOException {
+    if (response.statusCode() == 503) {
+      throw new IOException("away");
+    }
     assertThat(response.statusCode()).as(response.body()).isEqualTo(200);
   }
 
