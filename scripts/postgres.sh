@@ -40,6 +40,8 @@ postgres_watch() {
   while true; do
     sleep 1 &
     wait $! || true
+    # Without the start that it belongs to nobody could stop it.
+    kill -0 $$ 2>/dev/null || exit 0
     if postgres_alive || [ -e "$DATA/stopping" ]; then
       [ $((SECONDS - began)) -lt $STAYED_UP ] || pause=$FIRST_PAUSE
       continue
