@@ -39,7 +39,7 @@ insert into outcome (run_id, owner, ticket_id, medium, fabric, main_fibre, good,
     keep_back_until)
   select pg_temp.made('run', n), owner, pg_temp.made('ticket', 1 + n % 25000), 'film-smooth',
     (array['JERSEY', 'FLEECE', 'MESH', 'CANVAS', 'INTERLOCK'])[1 + n % 5],
-    (array['COTTON', 'POLYESTER', 'NYLON', 'WOOL'])[1 + n % 4], 9, case when n % 7 = 0 then 1 else 0 end,
+    (array['COTTON', 'POLYESTER', 'LINEN', 'WOOL'])[1 + n % 4], 9, case when n % 7 = 0 then 1 else 0 end,
     '{"good": 9, "bad": 0, "seen": ["GOOD_BOND"], "temperature": null, "time": null, "note": ""}', '[]',
     now() - (100000 - n) * interval '45 minutes', now() - (100000 - n) * interval '45 minutes'
   from template, generate_series(1, 100000) as n;
@@ -54,4 +54,4 @@ insert into cloth (id, owner, position, name, fabric, main_fibre, garment, versi
     jsonb_set(garment, '{name}', to_jsonb('cloth ' || n)), 1
   from template, generate_series(1, 3000) as n;
 
-analyze;
+vacuum analyze;

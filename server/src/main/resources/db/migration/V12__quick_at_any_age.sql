@@ -28,5 +28,6 @@ insert into learnt
 
 create index outcome_by_ticket on outcome (ticket_id);
 create index ticket_by_open on ticket (owner, (station = 'DONE'), due_at, number);
+create index ticket_by_station on ticket (owner, station, due_at, number);
 create extension if not exists pg_trgm;
 create index ticket_by_words on ticket using gin (search gin_trgm_ops);
