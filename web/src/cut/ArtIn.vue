@@ -122,6 +122,7 @@ async function fetchArt(id: string) {
 .ways {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 12px;
 }
 

@@ -76,7 +76,7 @@ describe('a form in a window', () => {
     await vi.waitFor(() => expect(bodies).toHaveLength(1))
     type('second')
     letGo[0]!(7)
-    await vi.waitFor(() => expect(document.querySelector('.more')?.textContent).toContain('is not yet'))
+    await vi.waitFor(() => expect(document.querySelector('.more')?.textContent).toContain('is not kept yet'))
     expect(shown.emitted('kept')).toBeUndefined()
     expect((document.getElementById(field) as HTMLInputElement).value).toBe('second')
     keep()

@@ -88,7 +88,7 @@ export default {
   },
   form: {
     missing: 'This is needed.',
-    more: 'Kept. What you changed since is not yet: keep it again.',
+    more: 'Kept. What you changed since then is not kept yet.',
     tooLong: 'At most {max} characters; here are {n}.',
     whole: 'Whole numbers only.',
     between: 'From {min} to {max}{unit}.',
