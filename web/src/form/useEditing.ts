@@ -21,12 +21,13 @@ export function useEditing<F extends { version: number }>(
   const sending = ref(false)
   const dirty = computed(() => form.value !== null && !same(form.value, known.value))
 
-  function came(from: F, before: F | null) {
+  function came(from: F, before: F | null, own = false) {
     if (form.value === null || before === null) {
       form.value = copyOf(from)
     } else {
       const all = merged<F>({ ...before, version: 0 }, { ...form.value, version: 0 }, { ...from, version: 0 })
-      clash.value = all.clashes.length > 0
+      // What answers our own is written over by what was typed after it.
+      clash.value = !own && all.clashes.length > 0
       // With a clash it keeps the version that it was typed at, so that nothing is written over unseen.
       if (!clash.value) form.value = { ...copyOf(all.value), version: from.version }
     }
@@ -42,7 +43,7 @@ export function useEditing<F extends { version: number }>(
     try {
       do {
         const sent = copyOf(form.value)
-        came(await send(sent), sent)
+        came(await send(sent), sent, true)
       } while (dirty.value && !clash.value)
       return !clash.value
     } finally {

@@ -59,6 +59,16 @@ describe('a ticket while it is typed', () => {
     expect(draft('vk').form.value!.decorations[0]!.over).toBe('b')
   })
 
+  it('goes on from the version of an answer that the server wrote otherwise than it was sent', () => {
+    const d = draft('vk')
+    d.base(blankTicket('press'))
+    d.form.value!.customer = 'Harbour  '
+    const sent = JSON.parse(JSON.stringify(d.form.value)) as typeof d.form.value & object
+    d.form.value!.customer = 'Harbour Rowers'
+    d.answered(sent, { ...sent, customer: 'Harbour', version: 1 })
+    expect(d.form.value).toMatchObject({ customer: 'Harbour Rowers', version: 1 })
+  })
+
   it('is not replaced by what the server sends in the same moment as something is typed', () => {
     const d = draft('vk')
     d.base(blankTicket('press'))

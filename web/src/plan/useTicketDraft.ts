@@ -42,18 +42,19 @@ export function useTicketDraft(key: string) {
   /** An answer to what was sent: what was typed since stays on top of it. */
   function answered(sent: TicketForm, from: TicketForm) {
     given.value = JSON.stringify(from)
-    lay(from, sent)
+    lay(from, sent, true)
   }
 
   /** With a clash the draft stays at the version that it was typed at: the server then refuses to write over the other. */
-  function lay(from: TicketForm, before: TicketForm) {
+  function lay(from: TicketForm, before: TicketForm, own = false) {
     if (!form.value) return
     const all = merged<TicketForm>(
       { ...before, version: 0 },
       { ...form.value, version: 0 },
       { ...from, version: 0 },
     )
-    if (all.clashes.length === 0) form.value = copyOf({ ...all.value, version: from.version })
+    // What answers our own is written over by what was typed after it.
+    if (own || all.clashes.length === 0) form.value = copyOf({ ...all.value, version: from.version })
   }
 
   /** Takes what the server has and drops what was typed. */
