@@ -3,8 +3,13 @@
 #   target/kettle/run/        the extracted application (starts faster than one fat jar)
 #   target/kettle/app.jsa     class-data archive of a training start
 #   target/kettle/sources     fingerprint of what it was built from
+#   target/kettle/schema      number of the newest step of its tables
+#
+# Laid elsewhere without its sources, all of that stands beside the script.
 
 BUILT=$ROOT/target/kettle
+PROGRAM=$BUILT
+[ -e "$ROOT/pom.xml" ] || PROGRAM=$ROOT
 
 fingerprint() {
   find scripts/build.sh pom.xml core/pom.xml core/src/main server/pom.xml server/openapi.json server/src/main web/pom.xml web/package.json \
@@ -19,10 +24,20 @@ node_modules() {
 }
 
 build() {
+  [ "$PROGRAM" = "$BUILT" ] || return 0
   local sources
   sources=$(fingerprint)
-  [ "$(cat "$BUILT/sources" 2>/dev/null)" != "$sources" ] || return 0
   mkdir -p "$BUILT"
+  # Two starts at once build once.
+  exec 8>"$BUILT/lock"
+  flock 8
+  [ "$(cat "$BUILT/sources" 2>/dev/null)" = "$sources" ] || build_anew "$sources"
+  archive_classes "$BUILT"
+  exec 8>&-
+}
+
+build_anew() {
+  local sources=$1
   # Maven takes a repackaged jar for a current one, and would keep files of the web that have new names by now.
   rm -rf web/target server/target/server-*.jar*
   say "Building (the first time this loads libraries and takes some minutes)"
@@ -33,16 +48,19 @@ build() {
   rm -rf "$BUILT/run" "$BUILT/app.jsa" "$BUILT/sources"
   java -Djarmode=tools -jar server/target/server-*.jar extract --destination "$BUILT/run" >/dev/null
   mv "$BUILT"/run/server-*.jar "$BUILT/run/app.jar"
+  find server/src/main/resources/db/migration -name 'V*__*.sql' -printf '%f\n' | sed -E 's/^V([0-9]+)__.*/\1/' | sort -n | tail -n 1 >"$BUILT/schema"
   echo "$sources" >"$BUILT/sources"
 }
 
-# A start that ends by itself and writes down which classes it needed. Without the archive the start is only slower.
+# archive_classes DIR [AS]: a start that ends by itself and writes down which classes it needed, good for just that
+# folder. Without the archive the start is only slower.
 archive_classes() {
-  [ ! -e "$BUILT/app.jsa" ] || return 0
+  local as=${2:-env}
+  [ ! -e "$1/app.jsa" ] || return 0
   note "Preparing quick starts"
-  java -XX:ArchiveClassesAtExit="$BUILT/app.jsa.new" -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
-    -Dspring.context.exit=onRefresh -jar "$BUILT/run/app.jar" >"$BUILT/archive.log" 2>&1 || true
-  [ ! -e "$BUILT/app.jsa.new" ] || mv "$BUILT/app.jsa.new" "$BUILT/app.jsa"
+  "$as" java -XX:ArchiveClassesAtExit="$1/app.jsa.new" -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
+    -Dspring.context.exit=onRefresh -jar "$1/run/app.jar" >/dev/null 2>&1 || true
+  "$as" sh -c '[ ! -e "$1.new" ] || { chmod 644 "$1.new" && mv "$1.new" "$1"; }' - "$1/app.jsa"
 }
 
 maven() {

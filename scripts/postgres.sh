@@ -1,21 +1,13 @@
 # A private PostgreSQL cluster on loopback in the data folder: made once, started and stopped with the application.
 #
 #   $DATA/postgres/     the cluster; made as postgres.new and renamed when whole, so a half-made one never counts
-#   $DATA/password      of the database user kettle
-#   $DATA/postgres.log
+#   $DATA/logs/         what it wrote
 
-# PostgreSQL refuses to run as root; there it runs as the user that Debian's package made for it.
-as_postgres() {
-  if [ "$(id -u)" -eq 0 ]; then
-    (cd / && runuser -u postgres -- "$@")
-  else
-    "$@"
-  fi
-}
-
-own_by_postgres() {
-  [ "$(id -u)" -ne 0 ] || chown -R postgres: "$@"
-}
+# What it writes never holds what was asked or kept, and is cut into files of this size, of which the newest stay.
+PG_LOGS=5
+PG_OPTIONS=(-c listen_addresses=127.0.0.1 -c logging_collector=on -c log_file_mode=0600 -c log_rotation_size=5MB -c log_rotation_age=1d
+  -c log_filename=postgres-%Y-%m-%d_%H%M%S.log -c log_min_error_statement=panic -c log_min_messages=error
+  -c log_error_verbosity=terse -c log_parameter_max_length_on_error=0)
 
 postgres_start() {
   postgres_make
@@ -26,61 +18,49 @@ postgres_start() {
   fi
   PG_PORT=${PG_PORT:-$(free_port)}
   PG_SOCKETS=$(mktemp -d /tmp/kettle-pg.XXXXXX)
-  touch "$DATA/postgres.log"
-  own_by_postgres "$PG_SOCKETS" "$DATA/postgres.log"
-  as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" -l "$DATA/postgres.log" -w -t 60 -s \
-    -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=$PG_SOCKETS" start ||
-    fail "The database did not start." "Its own words are in $DATA/postgres.log"
-}
-
-# Starts the database again when it dies, after a pause; the application finds it at the same port.
-postgres_watch() {
-  local pause=$FIRST_PAUSE began=$SECONDS
-  trap 'exit 0' TERM
-  while true; do
-    sleep 1 &
-    wait $! || true
-    # Without the start that it belongs to nobody could stop it.
-    kill -0 $$ 2>/dev/null || exit 0
-    if postgres_alive || [ -e "$DATA/stopping" ]; then
-      [ $((SECONDS - began)) -lt $STAYED_UP ] || pause=$FIRST_PAUSE
-      continue
-    fi
-    note "The database ended by itself; its own words are in $DATA/postgres.log. It is started again."
-    rm -rf "$PG_SOCKETS"
-    began=$SECONDS
-    (postgres_start) || note "It did not start; it is tried again in $pause s."
-    sleep "$pause" &
-    wait $! || true
-    pause=$((pause * 2 < LONGEST_PAUSE ? pause * 2 : LONGEST_PAUSE))
-  done
+  "$PG_BIN/pg_ctl" -D "$DATA/postgres" -l "$DATA/logs/postgres-start.log" -w -t 60 -s \
+    -o "-p $PG_PORT -c unix_socket_directories=$PG_SOCKETS -c log_directory=$DATA/logs ${PG_OPTIONS[*]}" start 7>&- 9>&- ||
+    fail "The database did not start." "Its own words are in $DATA/logs"
 }
 
 # Cheap enough to be asked every second: whether the process of the cluster is there.
 postgres_alive() {
   local process
   process=$(head -n 1 "$DATA/postgres/postmaster.pid" 2>/dev/null) || return 1
-  [ -n "$process" ] && kill -0 "$process" 2>/dev/null
+  [ -n "$process" ] && kill -0 "$process" 2>/dev/null && tr '\0' ' ' <"/proc/$process/cmdline" 2>/dev/null | grep -q postgres
 }
 
+# By signal, as whoever may send one: the folder may be of an older version, which ran it as another user.
 postgres_stop() {
-  [ -e "$DATA/postgres/PG_VERSION" ] || return 0
-  PG_BIN=$POSTGRES_HOMES/$(cat "$DATA/postgres/PG_VERSION")/bin
-  [ -x "$PG_BIN/pg_ctl" ] && postgres_running || return 0
+  local process sockets
+  postgres_alive || return 0
   # A start that ends at this moment stops it too, so its file may be gone by now: only a database that goes on
   # running is worth a word.
-  local sockets
+  process=$(head -n 1 "$DATA/postgres/postmaster.pid" 2>/dev/null) || return 0
   sockets=$(sed -n 5p "$DATA/postgres/postmaster.pid" 2>/dev/null) || true
-  as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" -m fast -w -t 60 -s stop >/dev/null 2>&1 || true
-  postgres_running && note "The database in $DATA is still running; its own words are in $DATA/postgres.log"
+  # Fast: connections are ended, nothing that was answered is lost.
+  kill -INT "$process" 2>/dev/null || true
+  if ! ended_within 60 "$process"; then
+    note "The database in $DATA is still running; its own words are in $DATA/logs"
+  fi
   case "$sockets" in
     /tmp/kettle-pg.*) rm -rf "$sockets" ;;
   esac
   return 0
 }
 
+# ended_within SECONDS PROCESS
+ended_within() {
+  local tries
+  for tries in $(seq $((10 * $1))); do
+    kill -0 "$2" 2>/dev/null || return 0
+    sleep 0.1
+  done
+  return 1
+}
+
 postgres_running() {
-  as_postgres "$PG_BIN/pg_ctl" -D "$DATA/postgres" status >/dev/null 2>&1
+  "$PG_BIN/pg_ctl" -D "$DATA/postgres" status >/dev/null 2>&1
 }
 
 postgres_make() {
@@ -97,16 +77,16 @@ postgres_make() {
   PG_BIN=$POSTGRES_HOMES/$version/bin
   note "Making a private database (PostgreSQL $version) in $DATA/postgres"
   rm -rf "$DATA/postgres.new"
-  (umask 077 && od -An -N24 -tx1 /dev/urandom | tr -d ' \n' >"$DATA/password.new")
-  mkdir -p "$DATA/postgres.new"
-  own_by_postgres "$DATA/postgres.new" "$DATA/password.new"
-  as_postgres "$PG_BIN/initdb" -D "$DATA/postgres.new" -U kettle --pwfile "$DATA/password.new" \
-    -A scram-sha-256 -E UTF8 --locale=C.UTF-8 --no-instructions >"$DATA/initdb.log" 2>&1 ||
-    fail "The database could not be made in $DATA." \
-      "See $DATA/initdb.log. The folder must be reachable for the user that runs PostgreSQL; --data gives another one."
-  mv "$DATA/password.new" "$DATA/password"
+  make_password "$DATA/password"
+  make_cluster "$DATA/postgres.new" "$DATA/password" "$DATA/logs/initdb.log" ||
+    fail "The database could not be made in $DATA." "See $DATA/logs/initdb.log; --data gives another folder."
   rm -rf "$DATA/postgres"
   mv "$DATA/postgres.new" "$DATA/postgres"
+}
+
+# make_cluster FOLDER PASSWORD-FILE LOG
+make_cluster() {
+  "$PG_BIN/initdb" -D "$1" -U kettle --pwfile "$2" -A scram-sha-256 -E UTF8 --locale=C.UTF-8 --no-instructions >"$3" 2>&1
 }
 
 postgres_check_version() {
@@ -117,7 +97,20 @@ postgres_check_version() {
       "Install postgresql-$version, or move it up with pg_upgradecluster, or give another folder with --data."
 }
 
-# Bound and let go again; between that and its use somebody else would have to be very quick.
+# The newest files of what it wrote; the others would grow without end.
+postgres_trim_logs() {
+  local old
+  while read -r old; do
+    rm -f "$old"
+  done < <(ls -1t "$DATA"/logs/postgres-2*.log 2>/dev/null | tail -n +$((PG_LOGS + 1)))
+}
+
+# Looked for and let go again; between that and its use somebody else would have to be very quick.
 free_port() {
-  node -e 'const s=require("net").createServer().listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'
+  local port
+  while true; do
+    port=$((20000 + (RANDOM * 32768 + RANDOM) % 12000))
+    (exec 8<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null || break
+  done
+  echo "$port"
 }

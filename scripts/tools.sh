@@ -3,17 +3,34 @@
 POSTGRES_HOMES=/usr/lib/postgresql
 CHROMIUM=/usr/bin/chromium-headless-shell
 
+# To build, test and run.
 need_tools() {
   local missing=()
   command -v javac >/dev/null || missing+=(openjdk-17-jdk-headless)
   command -v mvn >/dev/null || missing+=(maven)
   command -v node >/dev/null && command -v npm >/dev/null || missing+=(nodejs npm)
+  need_to_run_built "${missing[@]}"
+  need_java 17
+  need_node 20
+}
+
+# Where it lies without its sources there is nothing to build.
+need_to_run() {
+  if [ -e "$ROOT/pom.xml" ]; then need_tools; else need_to_run_built; fi
+}
+
+need_to_run_built() {
+  local missing=("$@")
+  command -v java >/dev/null || [[ " $* " == *jdk* ]] || missing+=(openjdk-17-jre-headless)
   command -v curl >/dev/null || missing+=(curl)
   command -v flock >/dev/null || missing+=(util-linux)
   [ -n "$(postgres_versions)" ] || missing+=(postgresql)
   install_packages "${missing[@]}"
-  need_java 17
-  need_node 20
+}
+
+need_age() {
+  command -v age >/dev/null || ! is_root || install_packages age
+  command -v age >/dev/null || fail "Encrypting needs age, which is not installed." "Install it as root: apt-get install age"
 }
 
 need_chromium() {

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import KeysHelp from './shell/KeysHelp.vue'
-import OfflineBanner from './shell/OfflineBanner.vue'
+import HealthBanner from './shell/HealthBanner.vue'
 import TopBar from './shell/TopBar.vue'
 import { useUnitsKey } from './shell/useUnitsKey'
 import { useTheme } from './shell/useTheme'
@@ -20,7 +20,7 @@ const { theme } = useTheme()
   <a-config-provider :theme="theme === 'night' ? night : day">
     <a-app>
       <TopBar v-if="!bare" />
-      <OfflineBanner v-if="!bare" />
+      <HealthBanner v-if="!bare" />
       <RouterView v-slot="{ Component }">
         <component :is="Component" :key="view" />
       </RouterView>

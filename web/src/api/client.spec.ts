@@ -70,6 +70,17 @@ describe('a busy application', () => {
     expect(new Set(bodies).size).toBe(1)
   })
 
+  it('is not waited for where it takes longer than a moment', async () => {
+    const fetch = vi.fn(async () => {
+      const answer = busy()
+      answer.headers.set('Retry-After', '30')
+      return answer
+    })
+    vi.stubGlobal('fetch', fetch)
+    await expect(problemOf(answer(api.GET('/api/workroom')))).resolves.toMatchObject({ status: 503 })
+    expect(fetch).toHaveBeenCalledTimes(1)
+  })
+
   it('is said to be busy in the end', async () => {
     vi.useFakeTimers()
     const fetch = vi.fn(() => Promise.resolve(busy()))

@@ -24,13 +24,22 @@ const units: Middleware = {
 /** How often a request is sent again where the application asks for a moment. */
 const PATIENCE = 5
 
+/** Seconds; who asks for more than this is not away for a moment, and the maker is told so at once. */
+const MOMENT = 10
+
 /** Sent again where the application is busy or comes up: after so many seconds as it says. */
 async function patiently(request: Request): Promise<Response> {
   for (let tries = 0; ; tries++) {
     // Looked up at each request, so that a test can answer in its place.
     const response = await globalThis.fetch(tries < PATIENCE ? request.clone() : request)
     const seconds = Number(response.headers.get('Retry-After'))
-    if (response.status !== 503 || !(seconds > 0) || tries >= PATIENCE || request.signal?.aborted)
+    if (
+      response.status !== 503 ||
+      !(seconds > 0) ||
+      seconds > MOMENT ||
+      tries >= PATIENCE ||
+      request.signal?.aborted
+    )
       return response
     await new Promise((after) => setTimeout(after, 1000 * seconds))
   }

@@ -16,6 +16,9 @@ export default {
     day: 'Day',
     skip: 'Skip to the work',
     offline: 'The application does not answer. What you typed is kept; start it again with ./kettle start.',
+    noDatabase:
+      'The database does not answer, so nothing can be saved. What you typed is kept; it comes back by itself.',
+    full: 'The disk is full. You can look at everything, but nothing new is saved until there is room on it.',
     retry: 'Try again',
     missing: 'There is nothing at this address.',
     toToday: 'Go to Today',

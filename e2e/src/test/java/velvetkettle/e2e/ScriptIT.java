@@ -49,7 +49,7 @@ class ScriptIT {
   void aFolderThatCannotBeMadeSaysSo() throws Exception {
     Path file = Files.createFile(folder.resolve("file"));
     Said said = kettle("start", "--data", file.resolve("below").toString());
-    assertThat(said.words()).contains("cannot be written", "--data");
+    assertThat(said.words()).contains("cannot be made", "--data");
     assertThat(said.code()).isEqualTo(1);
   }
 
@@ -65,6 +65,50 @@ class ScriptIT {
     assertThat(older.words()).contains("made by PostgreSQL 9", "postgresql-9");
     assertThat(half.code() + older.code()).isEqualTo(2);
     assertThat(cluster.resolve("base")).exists();
+  }
+
+  @Test
+  @DisplayName("a folder with other things in it is not taken, and none of them is touched")
+  void aForeignFolderIsLeftAlone() throws Exception {
+    Path letter = Files.writeString(Files.createDirectory(Path.of(shop())).resolve("letter"), "x");
+    Said said = kettle("start", "--data", shop());
+    assertThat(said.words()).contains("holds 'letter'", "left alone", "--data");
+    assertThat(said.code()).isEqualTo(1);
+    assertThat(Files.getOwner(letter).getName()).isEqualTo(System.getProperty("user.name"));
+    assertThat(Files.getPosixFilePermissions(Path.of(shop()))).hasSizeGreaterThan(3);
+  }
+
+  @Test
+  void slipsInTheSettingsAreNamed() throws Exception {
+    Path settings = folder.resolve("settings");
+    Files.writeString(settings, "# ours\n\nKETTLE_PORT=8600\nKETTLE_COLOUR=blue\n");
+    assertThat(settings(settings)).contains("Line 4", "KETTLE_COLOUR", "not a setting");
+    Files.writeString(settings, "port 8600\n");
+    assertThat(settings(settings)).contains("Line 1", "NAME=value");
+    Files.writeString(settings, "KETTLE_DB_URL=postgres://elsewhere\n");
+    assertThat(settings(settings)).contains("postgres://elsewhere", "jdbc:postgresql://");
+    Files.writeString(settings, "KETTLE_DB_PASSWORD=salt\n");
+    Files.setPosixFilePermissions(settings, PosixFilePermissions.fromString("rw-r--r--"));
+    assertThat(settings(settings)).contains("others may read", "chmod 600").doesNotContain("salt");
+    Files.writeString(settings, "KETTLE_PORT=$(touch " + folder.resolve("ran") + ")\n");
+    assertThat(settings(settings)).contains("--port wants a number");
+    assertThat(folder.resolve("ran")).doesNotExist();
+    assertThat(settings(folder.resolve("none"))).contains("cannot be read");
+  }
+
+  private String settings(Path file) throws Exception {
+    Said said = kettle("status", "--data", shop(), "--settings", file.toString());
+    assertThat(said.code()).isEqualTo(1);
+    return said.words();
+  }
+
+  @Test
+  @DisplayName("the unit for systemd is one that systemd is content with")
+  void unit() throws Exception {
+    Said said = kettle("service", "--data", shop(), "--port", "8500");
+    assertThat(said.words())
+        .contains("User=velvet-kettle", "--port 8500", "UMask=0077", "NoNewPrivileges=yes");
+    assertThat(said.code()).isZero();
   }
 
   @Test
@@ -94,11 +138,13 @@ class ScriptIT {
     assertThat(kettle("start", "--data", shop()).words())
         .contains("already running: http://127.0.0.1:");
     Said status = kettle("status", "--data", shop());
-    assertThat(status.words()).contains("is running");
+    assertThat(status.words())
+        .contains("is running", "of 8 connections", "No backup of a night yet")
+        .doesNotContain("disk is full", "does not");
+    assertThat(status.code()).isZero();
     assertThat(kettle("logs", "--data", shop()).words()).contains("Started Application");
     assertThat(processesIn(shop())).isNotEmpty();
-    assertThat(Files.getPosixFilePermissions(Path.of(shop(), "password")))
-        .isEqualTo(PosixFilePermissions.fromString("rw-------"));
+    expectOwnersAlone();
 
     assertThat(kettle("stop", "--data", shop()).code()).isZero();
     assertThat(start.waitFor(60, TimeUnit.SECONDS)).isTrue();
@@ -125,6 +171,26 @@ class ScriptIT {
     assertThat(start.waitFor(60, TimeUnit.SECONDS)).isTrue();
     assertThat(processesIn(shop())).isEmpty();
     assertThat(Path.of(shop(), "app.pid")).doesNotExist();
+  }
+
+  /** Nothing of it runs as root, and nothing in its folder is open to others. */
+  private void expectOwnersAlone() throws IOException {
+    try (Stream<Path> files = Files.walk(Path.of(shop()))) {
+      assertThat(files)
+          .allSatisfy(
+              file ->
+                  assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                      .as(file.toString())
+                      .endsWith("------"));
+    }
+    for (long process : processesIn(shop())) {
+      assertThat(ProcessHandle.of(process).flatMap(it -> it.info().user()))
+          .hasValueSatisfying(user -> assertThat(user).isNotEqualTo("root"));
+    }
+    String log = Files.readString(Path.of(shop(), "logs", "app.log"));
+    for (String secret : List.of("password", "shop.password")) {
+      assertThat(log).doesNotContain(Files.readString(Path.of(shop(), secret)).strip());
+    }
   }
 
   private String shop() {

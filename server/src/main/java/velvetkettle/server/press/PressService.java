@@ -61,6 +61,7 @@ public class PressService {
     return Set.of(json.read(row.tips(), StoneSize[].class));
   }
 
+  @Transactional(readOnly = true)
   public Page<PressView> page(int page, int size) {
     List<PressView> items =
         presses.page(owner.name(), size, page * size).stream().map(this::view).toList();
@@ -68,10 +69,12 @@ public class PressService {
   }
 
   /** All presses and tools of the shop, as they are now. */
+  @Transactional(readOnly = true)
   public List<Press> drawer() {
     return presses.page(owner.name(), DRAWER, 0).stream().map(row -> view(row).press()).toList();
   }
 
+  @Transactional(readOnly = true)
   public Press press(UUID id) {
     return presses
         .find(owner.name(), id)
@@ -80,6 +83,7 @@ public class PressService {
   }
 
   /** Whether it was taken out of the drawer. */
+  @Transactional(readOnly = true)
   public boolean isGone(UUID id) {
     return presses.isGone(owner.name(), id);
   }

@@ -2,11 +2,8 @@ package velvetkettle.server.problem;
 
 import java.net.URI;
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.TransientDataAccessException;
@@ -30,19 +27,22 @@ import velvetkettle.core.plan.option.RuledOutException;
 import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.server.compute.BusyException;
 import velvetkettle.server.compute.ClientGoneException;
+import velvetkettle.server.keeping.DiskRoom;
+import velvetkettle.server.keeping.FullException;
 import velvetkettle.server.speech.Speech;
 import velvetkettle.server.speech.Units;
 
 /** Turns whatever went wrong into a problem detail that says what, where and what to do. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
-  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
-
   private final Speech speech;
+  private final DiskRoom room;
   private final Outages outages = new Outages();
+  private final Faults faults = new Faults();
 
-  Problems(Speech speech) {
+  Problems(Speech speech, DiskRoom room) {
     this.speech = speech;
+    this.room = room;
   }
 
   @ExceptionHandler
@@ -117,12 +117,25 @@ class Problems extends ResponseEntityExceptionHandler {
     TransientDataAccessException.class
   })
   ResponseEntity<ProblemDetail> databaseAway(Exception e) {
+    if (Outages.isFull(e)) {
+      room.ranOut();
+      return full(new FullException());
+    }
     outages.tell(e);
     return later(
         "no-database",
         "The database does not answer",
         "Nothing was saved by this step; what you typed is kept. It is tried again; if it stays, look at ./kettle status.",
         Outages.AGAIN_IN);
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> full(FullException e) {
+    return later(
+        "full",
+        "The disk is full",
+        "The disk is full: nothing was saved by this step; what you typed is kept. Make room on it; it goes on by itself.",
+        FullException.AGAIN_IN);
   }
 
   private static ResponseEntity<ProblemDetail> later(
@@ -160,8 +173,7 @@ class Problems extends ResponseEntityExceptionHandler {
   /** Written down once, under an id that the answer names. */
   @ExceptionHandler
   ProblemDetail ours(Exception e) {
-    String id = UUID.randomUUID().toString().substring(0, 8);
-    LOG.error("Fault {}", id, e);
+    String id = faults.tell(e);
     ProblemDetail problem =
         problem(
             HttpStatus.INTERNAL_SERVER_ERROR,

@@ -150,7 +150,7 @@ public class RunService {
     }
   }
 
-  @Transactional
+  @Transactional(readOnly = true)
   public RunView run(UUID id) {
     return view(told(row(id)));
   }
@@ -166,7 +166,7 @@ public class RunService {
         run.reported());
   }
 
-  @Transactional
+  @Transactional(readOnly = true)
   public Page<RunView> page(UUID ticketId, int page, int size) {
     List<RunView> items =
         runs.page(owner.name(), ticketId, size, page * size).stream()
@@ -179,16 +179,17 @@ public class RunService {
     return runs.find(owner.name(), id).orElseThrow(() -> new NotFoundException("run", id));
   }
 
-  /** A run that began before it was told on is told once, from all that was reported. */
+  /**
+   * A run that began before it was told on is told from all that was reported; what is told is kept
+   * with its next report.
+   */
   private RunRow told(RunRow run) {
     if (run.steps() != null) {
       return run;
     }
     int steps = plans.plan(run.planId()).plan().steps().size();
     List<RunEvent> events = runs.events(run.id()).stream().map(RunEventRow::event).toList();
-    RunRow now = run.now(steps, RunProgress.of(steps, events), events.size());
-    runs.tell(now);
-    return now;
+    return run.now(steps, RunProgress.of(steps, events), events.size());
   }
 
   private static RunView view(RunRow run) {

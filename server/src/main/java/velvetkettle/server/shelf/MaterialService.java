@@ -44,6 +44,7 @@ public class MaterialService {
   /** A material with the id under which tickets name it, and the name of its medium. */
   public record MaterialView(UUID id, Term mediumName, Material material, int version) {}
 
+  @Transactional(readOnly = true)
   public Page<MaterialView> page(int page, int size) {
     List<MaterialView> items =
         materials.page(owner.name(), size, page * size).stream().map(this::view).toList();
@@ -51,12 +52,14 @@ public class MaterialService {
   }
 
   /** What was taken off the shelf is still known, with nothing left of it. */
+  @Transactional(readOnly = true)
   public Material material(UUID id) {
     Material material = material(row(id));
     return isGone(id) ? material.with(0, List.of()) : material;
   }
 
   /** Whether it was taken off the shelf. */
+  @Transactional(readOnly = true)
   public boolean isGone(UUID id) {
     return materials.isGone(owner.name(), id);
   }

@@ -1,0 +1,59 @@
+# A backup every night by itself. The shop's machine may be off at night: it is made when it next runs.
+#
+#   $BACKUPS/day-2026-12-01.tar   the last 7 days
+#   $BACKUPS/week-2026-49.tar     the first of a week, the last 4 weeks
+#   $BACKUPS/month-2026-12.tar    the first of a month, the last 12 months
+#
+# The three are names of one file, which lasts as long as one of them.
+
+NIGHT_BEGINS=2
+declare -A NIGHTS_KEPT=([day]=7 [week]=4 [month]=12)
+
+# After a failure it is tried again in an hour.
+nights_look() {
+  local today
+  today=$(date +%Y-%m-%d)
+  [ "$(date +%-H)" -ge $NIGHT_BEGINS ] && [ -z "$(night_files "day-$today")" ] || return 0
+  [ -z "${NIGHT_FAILED:-}" ] || [ $((SECONDS - NIGHT_FAILED)) -ge 3600 ] || return 0
+  nice -n 10 "$ROOT/kettle" nightly --data "$DATA" --night "$today" >"$DATA/logs/nightly.log" 2>&1 9>&- || {
+    NIGHT_FAILED=$SECONDS
+    note "The backup of the night could not be made: $(head -n 1 "$DATA/logs/nightly.log")"
+  }
+}
+
+# As the owner: makes that of the night, and takes away what is older than is kept.
+nights_make() {
+  umask 077
+  local night=$NIGHT name end=.tar kind
+  [[ "$night" =~ ^[0-9]{4}-[0-9]{2}-[0-9]{2}$ ]] && date -d "$night" >/dev/null 2>&1 || fail "--night wants a day such as 2026-12-01, not '$night'."
+  ! database_is_private || postgres_alive || fail "The database does not run." "It is tried again."
+  mkdir -p "$BACKUPS"
+  # Left by one that was killed.
+  find "$BACKUPS" -maxdepth 1 -name '.kettle-work.*' -mmin +1440 -exec rm -rf {} +
+  PASSPHRASE_FILE=${KETTLE_BACKUP_PASSPHRASE_FILE:-}
+  take_passphrase once
+  [ -z "$KETTLE_PASSPHRASE" ] || end=.tar.age
+  name=$BACKUPS/day-$night$end
+  backup_to_stdout 3>"$name.new"
+  sync "$name.new"
+  mv "$name.new" "$name"
+  for kind in week-$(date -d "$night" +%G-%V) month-$(date -d "$night" +%Y-%m); do
+    [ -n "$(night_files "$kind")" ] || ln "$name" "$BACKUPS/$kind$end" 2>/dev/null || cp "$name" "$BACKUPS/$kind$end"
+  done
+  for kind in day week month; do
+    night_files "$kind-*" | sort -r | tail -n +$((NIGHTS_KEPT[$kind] + 1)) | tr '\n' '\0' | xargs -0r rm -f
+  done
+}
+
+# Whole ones only: what is being written ends in .new.
+night_files() { find "$BACKUPS" -maxdepth 1 -type f \( -name "$1.tar" -o -name "$1.tar.age" \) 2>/dev/null; }
+
+nights_words() {
+  local last
+  last=$(night_files 'day-*' | sort | tail -n 1)
+  if [ -z "$last" ]; then
+    echo "No backup of a night yet; the first is made ten minutes after a start, or now by ./kettle backup"
+  else
+    echo "Last backup of a night: $(basename "$last" | cut -c5-14), $(du -h "$last" | cut -f1), in $BACKUPS"
+  fi
+}
