@@ -1,11 +1,11 @@
 # Benchmarks: figures, never a verdict on time.
 
 run_bench() {
-  local what=${1:-} kills=50 attacks=3000 seed=20
+  local what=${1:-} faults=200 attacks=3000 seed=20
   [ $# -eq 0 ] || shift
   while [ $# -gt 0 ]; do
     case "$1" in
-      --kills) kills=${2:?} && shift 2 ;;
+      --faults) faults=${2:?} && shift 2 ;;
       --attacks) attacks=${2:?} && shift 2 ;;
       --seed) seed=${2:?} && shift 2 ;;
       *) fail "'$1' is not an option of bench." ;;
@@ -15,9 +15,9 @@ run_bench() {
     kill)
       need_tools
       build
-      say "Killing the application $kills times, seed $seed"
-      maven -pl e2e verify -Dit.test=KillIT -Dsurefire.failIfNoSpecifiedTests=false \
-        -Dkettle.kills="$kills" -Dkettle.seed="$seed" | grep -E 'kill|Tests run|FAIL|ERROR' ;;
+      say "Letting $faults things happen to a shop while six people write, seed $seed; interrupted, the same command goes on"
+      maven -pl e2e verify -Dit.test=KillIT -Dsurefire.failIfNoSpecifiedTests=false -Dkettle.people=6 \
+        -Dkettle.kept=/tmp/kettle-kill-$seed -Dkettle.faults="$faults" -Dkettle.seed="$seed" | grep -E 'kill|Tests run|FAIL|ERROR' ;;
     attack)
       need_tools
       build

@@ -70,7 +70,8 @@ class AttackIT {
   private static String furnished(Kettle kettle) throws IOException {
     String press = Shop.JSON.readTree(kettle.get("/api/presses").body()).at("/items/0/id").asText();
     String ticket = UUID.randomUUID().toString();
-    assertThat(kettle.put("/api/tickets/" + ticket, KillIT.form("attacked", 0, press)).statusCode())
+    assertThat(
+            kettle.put("/api/tickets/" + ticket, Writers.form("attacked", 0, press)).statusCode())
         .isEqualTo(200);
     kettle.put("/api/tickets/" + ticket + "/plans/" + UUID.randomUUID(), "");
     return ticket;

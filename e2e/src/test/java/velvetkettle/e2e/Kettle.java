@@ -12,15 +12,14 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The application as people run it: the script, the packaged application, a PostgreSQL. */
 final class Kettle implements AutoCloseable {
-  private static final Path ROOT = Path.of(System.getProperty("kettle.root"));
-
-  /** PostgreSQL does not run as root and cannot reach root's own folders: data lies below /tmp. */
+  /** Nothing of it runs as root, and root's own folders are closed to it: data lies below /tmp. */
   private static final Path BASE = Path.of("/tmp");
 
   private static final Pattern READY = Pattern.compile("is ready: (http://127\\.0\\.0\\.1:\\d+)");
@@ -34,6 +33,11 @@ final class Kettle implements AutoCloseable {
   private final Path folder;
   private final Path data;
   private final boolean demo;
+
+  /** Taken away with its folder in the end. */
+  private final boolean passing;
+
+  private final List<String> more = new ArrayList<>();
   private Process script;
   private Path output;
   private String address = "";
@@ -41,24 +45,47 @@ final class Kettle implements AutoCloseable {
   /** The application that was killed last. */
   private String killed = "";
 
-  private Kettle(boolean demo) throws IOException {
+  private Kettle(boolean demo, Path folder, boolean passing) throws IOException {
     this.demo = demo;
-    folder = Files.createTempDirectory(BASE, "kettle-e2e");
+    this.passing = passing;
+    this.folder = folder;
     Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx--x--x"));
     data = folder.resolve("shop");
   }
 
   static Kettle withDemo() {
-    return started(true);
+    return passing(true);
   }
 
   static Kettle empty() {
-    return started(false);
+    return passing(false);
   }
 
-  private static Kettle started(boolean demo) {
+  /** An empty shop in a folder that is there, and stays. */
+  static Kettle in(Path folder) {
+    return started(false, folder, false);
+  }
+
+  /** An empty shop in a database that settings name. */
+  static Kettle with(Path settings) throws IOException {
+    Kettle kettle = new Kettle(false, Files.createTempDirectory(BASE, "kettle-e2e"), true);
+    kettle.more.addAll(List.of("--settings", settings.toString()));
+    Runtime.getRuntime().addShutdownHook(new Thread(kettle::close));
+    kettle.start();
+    return kettle;
+  }
+
+  private static Kettle passing(boolean demo) {
     try {
-      Kettle kettle = new Kettle(demo);
+      return started(demo, Files.createTempDirectory(BASE, "kettle-e2e"), true);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Kettle started(boolean demo, Path folder, boolean passing) {
+    try {
+      Kettle kettle = new Kettle(demo, folder, passing);
       Runtime.getRuntime().addShutdownHook(new Thread(kettle::close));
       kettle.start();
       return kettle;
@@ -67,12 +94,17 @@ final class Kettle implements AutoCloseable {
     }
   }
 
+  /** What tells whether it is back. */
+  interface Sign {
+    boolean isThere() throws IOException;
+  }
+
   /** Waits until what was killed was started again, by itself and at the same address. */
-  void waitUntilBack() {
+  void waitUntilBack(Sign sign) {
     long until = System.nanoTime() + BACK_WITHIN.toNanos();
     while (System.nanoTime() < until) {
       try {
-        if (!pid("app.pid").equals(killed) && get("/api/today").statusCode() == 200) {
+        if (!pid("app.pid").equals(killed) && sign.isThere()) {
           return;
         }
       } catch (IOException away) {
@@ -89,7 +121,50 @@ final class Kettle implements AutoCloseable {
     return Files.readAllLines(data.resolve(file)).get(0).strip();
   }
 
-  private void start() {
+  Path data() {
+    return data;
+  }
+
+  /** Ends it in order. */
+  void stop() {
+    try {
+      Script.kettle("stop", "--data", data.toString());
+      waitFor(script, 60_000);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** What the machine's owner sees after a disaster: nothing. */
+  void lose() throws IOException {
+    killApplication();
+    killDatabase();
+    stop();
+    Script.said(Map.of(), List.of("rm", "-rf", data.toString()));
+  }
+
+  /** Runs a program of PostgreSQL as the cluster's own role; its output. */
+  String postgres(String program, String... arguments) throws IOException {
+    List<String> cluster = Files.readAllLines(data.resolve("postgres/postmaster.pid"));
+    String version = Files.readString(data.resolve("postgres/PG_VERSION")).strip();
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                "/usr/lib/postgresql/" + version + "/bin/" + program,
+                "--host=127.0.0.1",
+                "--port=" + cluster.get(3),
+                "--username=kettle",
+                "--dbname=kettle"));
+    command.addAll(List.of(arguments));
+    String password = Files.readString(data.resolve("password")).strip();
+    Script.Said said = Script.said(Map.of("PGPASSWORD", password), command);
+    if (said.code() != 0) {
+      throw new IOException(said.words());
+    }
+    return said.words();
+  }
+
+  void start() {
     try {
       output = Files.createTempFile(folder, "start", ".out");
       List<String> command =
@@ -97,9 +172,10 @@ final class Kettle implements AutoCloseable {
       if (!demo) {
         command.add("--no-demo");
       }
+      command.addAll(more);
       script =
           new ProcessBuilder(command)
-              .directory(ROOT.toFile())
+              .directory(Script.ROOT.toFile())
               .redirectErrorStream(true)
               .redirectOutput(output.toFile())
               .start();
@@ -193,19 +269,12 @@ final class Kettle implements AutoCloseable {
   @Override
   public void close() {
     try {
-      Process stop =
-          new ProcessBuilder("./kettle", "stop", "--data", data.toString())
-              .directory(ROOT.toFile())
-              .redirectErrorStream(true)
-              .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-              .start();
-      waitFor(stop, 60_000);
-      waitFor(script, 60_000);
-      new ProcessBuilder("rm", "-rf", folder.toString()).start().waitFor(30, TimeUnit.SECONDS);
+      stop();
+      if (passing) {
+        Script.said(Map.of(), List.of("rm", "-rf", folder.toString()));
+      }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
     }
   }
 

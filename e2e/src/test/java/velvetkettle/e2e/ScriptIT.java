@@ -1,6 +1,7 @@
 package velvetkettle.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static velvetkettle.e2e.Script.kettle;
 
 import java.io.IOException;
 import java.net.InetAddress;
@@ -8,7 +9,6 @@ import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -16,14 +16,11 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.e2e.Script.Said;
 
 /** What {@code ./kettle} says when something is in its way, and what it leaves behind. */
 class ScriptIT {
-  private static final Path ROOT = Path.of(System.getProperty("kettle.root"));
-
   private Path folder;
-
-  private record Said(int code, String words) {}
 
   @BeforeEach
   void makeFolder() throws IOException {
@@ -130,7 +127,7 @@ class ScriptIT {
     Path words = folder.resolve("start.out");
     Process start =
         new ProcessBuilder("./kettle", "start", "--data", shop(), "--port", "0", "--no-demo")
-            .directory(ROOT.toFile())
+            .directory(Script.ROOT.toFile())
             .redirectErrorStream(true)
             .redirectOutput(words.toFile())
             .start();
@@ -162,7 +159,7 @@ class ScriptIT {
     Process start =
         new ProcessBuilder(
                 "setsid", "./kettle", "start", "--data", shop(), "--port", "0", "--no-demo")
-            .directory(ROOT.toFile())
+            .directory(Script.ROOT.toFile())
             .redirectErrorStream(true)
             .redirectOutput(words.toFile())
             .start();
@@ -220,21 +217,5 @@ class ScriptIT {
     } catch (IOException gone) {
       return false;
     }
-  }
-
-  private static Said kettle(String... arguments) throws Exception {
-    List<String> command = new ArrayList<>(List.of("./kettle"));
-    command.addAll(List.of(arguments));
-    Path words = Files.createTempFile("kettle", ".out");
-    Process process =
-        new ProcessBuilder(command)
-            .directory(ROOT.toFile())
-            .redirectErrorStream(true)
-            .redirectOutput(words.toFile())
-            .start();
-    assertThat(process.waitFor(120, TimeUnit.SECONDS)).as(String.join(" ", command)).isTrue();
-    String said = Files.readString(words);
-    Files.delete(words);
-    return new Said(process.exitValue(), said);
   }
 }

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import velvetkettle.core.roster.Roster;
@@ -17,6 +18,7 @@ import velvetkettle.server.roster.RosterEntryForm;
 /**
  * A ticket as the maker typed it.
  *
+ * @param dueAt to the microsecond: what is finer is not kept
  * @param roster who gets the pieces; empty where they are all alike
  * @param version the version it was read at; 0 for a new one
  */
@@ -33,6 +35,9 @@ public record TicketForm(
   /** A ticket without a roster has none; so have drafts that were typed before there were any. */
   public TicketForm {
     roster = roster == null ? List.of() : List.copyOf(roster);
+    if (dueAt != null) {
+      dueAt = dueAt.truncatedTo(ChronoUnit.MICROS);
+    }
   }
 
   /** The same with other decorations. */

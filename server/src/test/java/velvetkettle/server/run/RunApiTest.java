@@ -6,7 +6,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -63,6 +65,22 @@ class RunApiTest extends ServerTest {
     assertThat(now.at("/progress/step").asInt()).isEqualTo(3);
     assertThat(now.path("reported").asInt()).isEqualTo(2);
     assertThat(sequences()).containsExactly(1, 2);
+  }
+
+  @Test
+  @DisplayName("a clock that counts finer than what is kept makes no other report of the same")
+  void aFineClock() throws Exception {
+    Map<String, Object> fine = new HashMap<>(event("STEP_DONE", 1));
+    fine.put("at", Instant.now().truncatedTo(ChronoUnit.MICROS).plusNanos(678).toString());
+    report(fine);
+    report(fine);
+    String id = UUID.randomUUID().toString();
+    Map<String, Object> ticket = new HashMap<>(ticket());
+    ticket.put("dueAt", "2027-03-04T15:00:00.123456789Z");
+    put("/api/tickets/" + id, ticket).andExpect(status().isOk());
+    put("/api/tickets/" + id, ticket)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.version").value(1));
   }
 
   @Test
