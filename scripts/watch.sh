@@ -27,6 +27,7 @@ watch_application() {
   local pause=$FIRST_PAUSE began ended first=true
   while true; do
     began=$SECONDS
+    database_awaited
     app_launch
     if wait_until_ready; then
       if $first; then
@@ -42,7 +43,8 @@ watch_application() {
       fail "The application did not start." "Its own words are above and in $DATA/logs"
     fi
     ended=0
-    wait "$APP" || ended=$?
+    # What the shell would say of a killed process is said better below.
+    { wait "$APP" || ended=$?; } 2>/dev/null
     # Stopped on purpose: by ./kettle stop from another window.
     if [ "$ended" -eq 0 ] || [ "$ended" -eq 143 ] || [ -e "$DATA/stopping" ]; then
       return
@@ -52,6 +54,17 @@ watch_application() {
     pause "$pause"
     pause=$(longer "$pause")
   done
+}
+
+# Where both died the database comes first: without it the application would end again.
+database_awaited() {
+  local tries
+  database_is_private || return 0
+  for tries in $(seq 300); do
+    ! "$PG_BIN/pg_isready" -q -h 127.0.0.1 -p "$PG_PORT" || return 0
+    pause 0.1
+  done
+  note "The database has not come up in half a minute ($tries tries)."
 }
 
 # Every second the database and the room on its disk, now and then what the logs and the nights want.

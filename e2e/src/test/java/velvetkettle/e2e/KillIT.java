@@ -112,7 +112,9 @@ class KillIT {
     }
     long began = System.nanoTime();
     kettle.waitUntilBack(() -> keeps(kettle, writers));
-    slowest = Math.max(slowest, (System.nanoTime() - began) / 1_000_000);
+    long back = (System.nanoTime() - began) / 1_000_000;
+    System.out.printf("kill: %s, back after %d ms%n", fault, back);
+    slowest = Math.max(slowest, back);
     happened.merge(fault, 1, Integer::sum);
     writers.end();
   }

@@ -134,7 +134,7 @@ final class Writers {
   record Book(
       String press, String plan, Map<String, String> tickets, Map<String, Set<String>> runs) {}
 
-  private Void write(Random own, AtomicBoolean going) throws IOException {
+  private Void write(Random own, AtomicBoolean going) throws Exception {
     String run = null;
     while (going.get()) {
       try {
@@ -160,6 +160,7 @@ final class Writers {
         if (run != null && !runs.containsKey(run)) {
           run = null;
         }
+        TimeUnit.MILLISECONDS.sleep(200);
       }
     }
     return null;

@@ -15,6 +15,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -114,7 +115,9 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler({
     CannotCreateTransactionException.class,
     DataAccessResourceFailureException.class,
-    TransientDataAccessException.class
+    TransientDataAccessException.class,
+    // The connection went away within a transaction, so that it could not even be rolled back.
+    TransactionSystemException.class
   })
   ResponseEntity<ProblemDetail> databaseAway(Exception e) {
     if (Outages.isFull(e)) {
