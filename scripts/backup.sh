@@ -7,13 +7,14 @@ app_backup() {
     return
   fi
   [ -d "$DATA/postgres" ] || ! database_is_private || fail "There is no shop in $DATA." "Give its folder with --data."
-  build
+  build_once
   open_data
   lay_in_reach
   take_passphrase twice
   local file=$FILE
   [ -n "$file" ] || file=$BACKUPS/velvet-kettle-$(date +%Y-%m-%d-%H%M%S).tar$([ -z "$KETTLE_PASSPHRASE" ] || echo .age)
   [ ! -e "$file" ] || fail "$file is there already." "Give another name, or move it away."
+  trap 'rm -f "$file.new"; exit 130' INT TERM
   as_owner "$REACHED/kettle" write-backup --data "$DATA" | put_file "$file.new" || {
     rm -f "$file.new"
     fail "No backup was made." "Nothing of the shop has changed."
@@ -48,7 +49,7 @@ backup_to_stdout() {
 backup_verify() {
   [ -n "$FILE" ] || fail "Which backup?" "./kettle backup --verify FILE"
   [ -r "$FILE" ] || fail "$FILE cannot be read." "Look whether it is there."
-  build
+  build_once
   open_data
   lay_in_reach
   take_passphrase once
@@ -108,6 +109,7 @@ take_passphrase() {
     [ -r "$file" ] || fail "The passphrase in $file cannot be read." "Look whether it is there and who may read it."
     IFS= read -r KETTLE_PASSPHRASE <"$file" || true
   elif $ASK_PASSPHRASE; then
+    { : </dev/tty; } 2>/dev/null || fail "There is no terminal to ask for the passphrase at." "Write it into a file: --passphrase-file FILE"
     IFS= read -rsp "  Passphrase: " KETTLE_PASSPHRASE </dev/tty && echo >&2
     if [ "$1" = twice ]; then
       IFS= read -rsp "  The same again: " again </dev/tty && echo >&2
@@ -116,6 +118,9 @@ take_passphrase() {
   else
     return 0
   fi
-  need_age
   [ -n "$KETTLE_PASSPHRASE" ] || fail "The passphrase is empty." "Nobody would be kept out."
+  # It is typed for age at a terminal, which takes these for commands and cuts long lines.
+  [[ "$KETTLE_PASSPHRASE" != *[[:cntrl:]]* ]] && [ ${#KETTLE_PASSPHRASE} -le 500 ] ||
+    fail "The passphrase is longer than 500 signs, or holds one that cannot be typed." "Take another one."
+  need_age
 }

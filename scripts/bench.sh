@@ -17,13 +17,13 @@ run_bench() {
       build
       say "Letting $faults things happen to a shop while six people write, seed $seed; interrupted, the same command goes on"
       maven -pl e2e verify -Dit.test=KillIT -Dsurefire.failIfNoSpecifiedTests=false -Dkettle.people=6 \
-        -Dkettle.kept=/tmp/kettle-kill-$seed -Dkettle.faults="$faults" -Dkettle.seed="$seed" | grep -E 'kill|Tests run|FAIL|ERROR' ;;
+        -Dkettle.kept=/tmp/kettle-kill-$seed -Dkettle.faults="$faults" -Dkettle.seed="$seed" | grep --line-buffered -E 'kill|Tests run|FAIL|ERROR' ;;
     attack)
       need_tools
       build
       say "Sending $attacks hostile requests, seed $seed"
       maven -pl e2e verify -Dit.test=AttackIT -Dsurefire.failIfNoSpecifiedTests=false \
-        -Dkettle.attacks="$attacks" -Dkettle.seed="$seed" | grep -E 'attack|Tests run|FAIL|ERROR' ;;
+        -Dkettle.attacks="$attacks" -Dkettle.seed="$seed" | grep --line-buffered -E 'attack|Tests run|FAIL|ERROR' ;;
     heat)
       need_tools
       build_bench

@@ -36,6 +36,9 @@ build() {
   exec 8>&-
 }
 
+# For what works on the data alone: a running application must not lose its program under its feet.
+build_once() { [ -e "$PROGRAM/run/app.jar" ] || build; }
+
 build_anew() {
   local sources=$1
   # Maven takes a repackaged jar for a current one, and would keep files of the web that have new names by now.

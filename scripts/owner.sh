@@ -77,23 +77,32 @@ only_ours() {
 go_on() {
   is_root || return 0
   lay_in_reach
+  [ "$1" != keep ] || forget_programs "$REACHED"
   cd /
   HOME=/nonexistent exec setpriv --reuid "$SHOP_USER" --regid "$SHOP_USER" --init-groups -- "$REACHED/kettle" "$@"
 }
 
-# In a checkout that the owner may not look into, it runs from a copy in the data folder.
+# In a checkout that the owner may not look into, it runs from a copy in the data folder. One that may be running is
+# left alone: each state of the program has a folder of its own.
 lay_in_reach() {
   REACHED=$ROOT
   ! as_owner test -x "$ROOT/kettle" -a -r "$ROOT/scripts/words.sh" -a -r "$PROGRAM/run/app.jar" || return 0
-  REACHED=$DATA/program
-  [ "$(cat "$REACHED/sources" 2>/dev/null)" != "$(cat "$PROGRAM/sources")" ] || return 0
-  lay_program "$REACHED" as_owner
+  REACHED=$DATA/program/$(cat "$PROGRAM/sources" kettle scripts/*.sh scripts/sql/*.sql | sha256sum | cut -c1-12)
+  [ -e "$REACHED/kettle" ] || lay_program "$REACHED" as_owner
 }
 
-# lay_program DIR [AS]: the script and the built application, without what it was built from. Read as whoever asks,
-# written as the owner of DIR.
+# Copies that nothing runs from any more.
+forget_programs() {
+  local old
+  for old in "$DATA"/program/*; do
+    [ "$old" = "$1" ] || as_owner rm -rf "$old"
+  done
+}
+
+# lay_program DIR AS: the script and the built application, without what it was built from. Read as whoever asks,
+# written by AS, which is who DIR belongs to.
 lay_program() {
-  local as=${2:-env}
+  local as=$2
   "$as" rm -rf "$1" "$1.new"
   "$as" mkdir -p -m 755 "$1.new"
   tar -C "$ROOT" -c kettle scripts | "$as" tar -C "$1.new" --no-same-owner -x

@@ -4,7 +4,7 @@ app_restore() {
   [ -n "$FILE" ] || fail "Which backup?" "./kettle restore FILE"
   [ -r "$FILE" ] || fail "$FILE cannot be read." "Look whether it is there."
   need_to_run
-  build
+  build_once
   local made=false replace=()
   [ -d "$DATA" ] || made=true
   open_data

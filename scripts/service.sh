@@ -29,6 +29,7 @@ UMask=0077
 ExecStart="$INSTALLED/kettle" keep --no-demo --data "$DATA" --port $PORT
 Restart=on-failure
 RestartSec=5
+SuccessExitStatus=130
 # Requests under way are finished first, then the database is closed.
 TimeoutStopSec=90
 KillMode=mixed
@@ -63,6 +64,8 @@ service_install() {
   need_to_run
   build
   open_data
+  # It must not lose its program under its feet.
+  [ ! -d /run/systemd/system ] || systemctl stop velvet-kettle.service 2>/dev/null || true
   note "The program goes to $INSTALLED"
   lay_program "$INSTALLED" env
   service_unit >"$UNIT"

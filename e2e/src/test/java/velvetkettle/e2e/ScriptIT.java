@@ -1,6 +1,7 @@
 package velvetkettle.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 import static velvetkettle.e2e.Script.kettle;
 
 import java.io.IOException;
@@ -10,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -106,6 +108,19 @@ class ScriptIT {
     assertThat(said.words())
         .contains("User=velvet-kettle", "--port 8500", "UMask=0077", "NoNewPrivileges=yes");
     assertThat(said.code()).isZero();
+    assumeTrue(Files.isExecutable(Path.of("/usr/bin/systemd-analyze")), "no systemd here");
+    assertThat(verified(said.words()).words()).isEmpty();
+    assertThat(verified(said.words().replace("UMask=0077", "UMask=closed")).words())
+        .contains("UMask");
+  }
+
+  /** With a program that is there; where it would be installed nothing is yet. */
+  private Said verified(String unit) throws Exception {
+    Path file = folder.resolve("velvet-kettle.service");
+    Files.writeString(
+        file,
+        unit.replace("/usr/local/lib/velvet-kettle/kettle", Script.ROOT.resolve("kettle") + ""));
+    return Script.said(Map.of(), List.of("systemd-analyze", "verify", file.toString()));
   }
 
   @Test
