@@ -40,8 +40,10 @@ parse_options() {
   check_database_url
 }
 
-# A path as it was meant where the command was typed.
-from_caller() { (cd "$CALLED_FROM" && realpath -m -- "$1"); }
+# A path as it was meant where the command was typed, which its owner may not be able to look into.
+from_caller() {
+  if [[ "$1" == /* ]]; then realpath -m -- "$1"; else realpath -m -- "$CALLED_FROM/$1"; fi
+}
 
 # What a command cannot do with: a file or an option that belongs to others.
 only_options() {

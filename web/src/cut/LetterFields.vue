@@ -21,16 +21,22 @@ const problem = ref('')
 const stretched = ref<number | null>(null)
 const box = computed(() => ({ ...props.box, baseline: (props.box.height * baseline.value) / 100 }))
 
+let asked = 0
+
+/** An answer to what was typed before is passed over. */
 const show = useDebounceFn(async () => {
+  const ask = ++asked
   problem.value = ''
   if (!text.value.trim()) return emit('show', '')
   try {
     const letters = await answer(
       api.POST('/api/cutting/letters', { body: { box: box.value, text: text.value, face: face.value } }),
     )
+    if (ask !== asked) return
     stretched.value = letters.stretched
     emit('show', letters.path)
   } catch (e) {
+    if (ask !== asked) return
     problem.value = said(e)
     emit('show', '')
   }

@@ -65,4 +65,32 @@ describe('what is chosen at Cut', () => {
     expect(cutting.unsaved.value).toBe(false)
     expect(cutting.form.value).toMatchObject({ version: 2, lay: { kerf: 2 } })
   })
+  it('is laid over what another tab chose, and sent again', async () => {
+    const sent: CutForm[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      const theirs = { ...view(5), form: { ...view(5).form, designs: [{ decoration: 'a' }] } }
+      if (request.method === 'GET') return Response.json(theirs)
+      const form = (await request.json()) as CutForm
+      sent.push(form)
+      if (form.version === 5) return Response.json({ ...theirs, form: { ...form, version: 6 } })
+      return new Response(JSON.stringify({ type: 'urn:velvet-kettle:problem:stale', detail: 'Changed.' }), {
+        status: 409,
+        headers: { 'Content-Type': 'application/problem+json' },
+      })
+    })
+    let cutting!: ReturnType<typeof useCutting>
+    const Station = {
+      setup() {
+        cutting = useCutting(ref('t'), ref(['a']))
+        return () => null
+      },
+    }
+    mounted(Station, {}, [[['cutting', 't', 'celsius,mm'], view(0)]])
+    cutting.change({ ...cutting.form.value!, lay: { kerf: 3 } as unknown as CutForm['lay'] })
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(sent.map(({ version }) => version)).toEqual([0, 5])
+    expect(sent[1]).toMatchObject({ lay: { kerf: 3 }, designs: [{ decoration: 'a' }] })
+    expect(cutting.unsaved.value).toBe(false)
+    expect(cutting.problem.value).toBe('')
+  })
 })

@@ -3,6 +3,7 @@ import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
+import { useEditing } from '@/form/useEditing'
 import { unitsKey } from '@/quantity/units'
 import { readBy, withDesign, type CutForm, type Design, type DesignReading } from './designs'
 import { useWork } from './useWork'
@@ -20,48 +21,43 @@ export function useCutting(ticketId: Ref<string | undefined>, things: Ref<string
     enabled: computed(() => ticketId.value !== undefined),
     refetchOnWindowFocus: false,
   })
-  const form = ref<CutForm | null>(null)
-  const saving = ref(false)
   const problem = ref('')
-  const unsaved = ref(false)
-  const layout = computed(() => (unsaved.value ? null : (data.value?.layout ?? null)))
   const arts = computed(() => data.value?.arts ?? [])
-
-  watch(
-    data,
-    (view) => {
-      if (view && !unsaved.value) form.value = JSON.parse(JSON.stringify(view.form)) as CutForm
-    },
-    { immediate: true },
-  )
 
   function took(view: Schemas['CutView']) {
     client.setQueryData(key.value, view)
   }
 
   /** One at a time: what is chosen meanwhile is sent once the server has named the next version. */
-  async function save() {
-    if (saving.value || !form.value || !ticketId.value) return
-    saving.value = true
-    problem.value = ''
-    const sent = JSON.stringify(form.value)
-    try {
+  const {
+    form,
+    dirty: unsaved,
+    clash,
+    sending: saving,
+    keep,
+  } = useEditing<CutForm>(
+    () => data.value?.form,
+    async (body) => {
       const view = await answer(
-        api.PUT('/api/tickets/{id}/cutting', {
-          params: { path: { id: ticketId.value } },
-          body: JSON.parse(sent) as CutForm,
-        }),
+        api.PUT('/api/tickets/{id}/cutting', { params: { path: { id: ticketId.value! } }, body }),
       )
-      const changedMeanwhile = JSON.stringify(form.value) !== sent
-      if (changedMeanwhile) form.value.version = view.form.version
-      else unsaved.value = false
       took(view)
-      if (changedMeanwhile) void later()
+      return view.form
+    },
+  )
+  const layout = computed(() => (unsaved.value ? null : (data.value?.layout ?? null)))
+
+  async function save() {
+    if (saving.value || !ticketId.value) return
+    problem.value = ''
+    try {
+      await keep()
     } catch (e) {
       problem.value = said(e)
-      if (e instanceof Problem && e.kind === 'stale') unsaved.value = false
-    } finally {
-      saving.value = false
+      if (!(e instanceof Problem) || e.kind !== 'stale') return
+      // Changed in another tab: what was chosen here is laid over it, and sent again unless both chose the same.
+      await refetch()
+      if (unsaved.value && !clash.value) void later()
     }
   }
   const later = useDebounceFn(save, SAVED_AFTER)
@@ -79,7 +75,6 @@ export function useCutting(ticketId: Ref<string | undefined>, things: Ref<string
       ...next,
       designs: next.designs.filter(({ decoration }) => things.value.includes(decoration)),
     }
-    unsaved.value = true
     void later()
   }
 

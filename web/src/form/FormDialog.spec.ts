@@ -2,6 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Component } from 'vue'
 import ClothForm from '@/log/ClothForm.vue'
+import MeasureDialog from '@/press/MeasureDialog.vue'
 import PressForm from '@/press/PressForm.vue'
 import MaterialForm from '@/shelf/MaterialForm.vue'
 import { mounted } from '@/testing/mounted'
@@ -50,6 +51,33 @@ const at = (body: unknown, path: string[]) =>
   path.reduce<unknown>((value, key) => (value as Record<string, unknown>)[key], body)
 
 describe('a form in a window', () => {
+  it('what was measured: keeps what is changed while it is being kept', async () => {
+    const shown = mounted(MeasureDialog, { press: { ...press, measuredLongAgo: false } })
+    await flushPromises()
+    const type = async (id: string, text: string) => {
+      const input = document.getElementById(id) as HTMLInputElement
+      input.value = text
+      input.dispatchEvent(new Event('input'))
+      input.dispatchEvent(new Event('blur'))
+      await flushPromises()
+    }
+    const keep = () =>
+      document.querySelector<HTMLButtonElement>('.ant-modal-footer .ant-btn-primary')!.click()
+    await type('strip-dial-0', '150')
+    await type('strip-read-0', '142')
+    keep()
+    await vi.waitFor(() => expect(bodies).toHaveLength(1))
+    await type('strip-read-0', '144')
+    letGo[0]!(7)
+    await vi.waitFor(() => expect(document.querySelector('.more')?.textContent).toContain('is not kept yet'))
+    expect(shown.emitted('kept')).toBeUndefined()
+    keep()
+    await vi.waitFor(() => expect(bodies).toHaveLength(2))
+    expect(bodies[1]).toMatchObject({ strips: [{ dial: 150, read: 144 }], version: 7 })
+    letGo[1]!(8)
+    await vi.waitFor(() => expect(shown.emitted('kept')).toHaveLength(1))
+  })
+
   it.each(forms)('%s: keeps what is changed while it is being kept', async (_, form, props, field, path) => {
     const shown = mounted(form, props)
     await flushPromises()

@@ -80,12 +80,17 @@ const work = useDebounceFn(async () => {
 }, 200)
 watch(form, work, { deep: true })
 
+let reads = 0
+
+/** Of two files the later one counts, whichever is read first. */
 async function read(event: Event) {
   const file = picked(event)
   if (!file) return
+  const mine = ++reads
   problem.value = ''
   try {
-    moments.value = await answer(api.POST('/api/presses/traces', { body: asBody(file), ...BYTES }))
+    const came = await answer(api.POST('/api/presses/traces', { body: asBody(file), ...BYTES }))
+    if (mine === reads) moments.value = came
   } catch (e) {
     problem.value = saidOf(e)
   }

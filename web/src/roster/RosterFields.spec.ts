@@ -72,3 +72,24 @@ it('says why a file cannot be read and keeps what was typed', async () => {
   expect(fields.find('[role=alert]').text()).toContain('no lines of text')
   expect(fields.emitted('update:modelValue')).toBeUndefined()
 })
+
+it('takes the later of two files, whichever is read first', async () => {
+  const held: ((answer: Response) => void)[] = []
+  vi.stubGlobal('fetch', (request: Request) =>
+    request.url.endsWith('/counts')
+      ? Promise.resolve(Response.json({ sizes: [], letters: [] }))
+      : new Promise<Response>((answer) => held.push(answer)),
+  )
+  const reading = (name: string) =>
+    Response.json({ rows: [{ line: 1, name, number: '', size: 'M', wrong: null }], good: 1 })
+  const fields = mounted(RosterFields, { modelValue: [] })
+  await pick(fields)
+  await pick(fields)
+  held[1]!(reading('Bo Tern'))
+  await vi.waitFor(() => expect(document.body.textContent).toContain('Bo Tern'))
+  held[0]!(reading('Ana Skerry'))
+  await flushPromises()
+  await flushPromises()
+  expect(document.body.textContent).toContain('Bo Tern')
+  expect(document.body.textContent).not.toContain('Ana Skerry')
+})

@@ -30,12 +30,17 @@ function remove(at: number) {
   roster.value = roster.value.filter((_, n) => n !== at)
 }
 
+let reads = 0
+
+/** Of two files the later one counts, whichever is read first. */
 async function read(event: Event) {
   const file = picked(event)
   if (!file) return
+  const mine = ++reads
   problem.value = ''
   try {
-    reading.value = await answer(api.POST('/api/rosters/reading', { body: asBody(file), ...BYTES }))
+    const came = await answer(api.POST('/api/rosters/reading', { body: asBody(file), ...BYTES }))
+    if (mine === reads) reading.value = came
   } catch (e) {
     problem.value = said(e)
   }

@@ -37,4 +37,26 @@ describe('the pieces of a roster', () => {
     await vi.waitFor(() => expect(asked).toHaveLength(2))
     expect(asked).toEqual(['PUT /api/tickets/t/roster/1/done', 'DELETE /api/tickets/t/roster/0/done'])
   })
+
+  it('stay as they were meant while answers are on their way, and come back where one is refused', async () => {
+    const held: ((answer: Response) => void)[] = []
+    vi.stubGlobal('fetch', () => new Promise<Response>((answer) => held.push(answer)))
+    const view = mounted(RosterTicks, { ticket })
+    const boxes = () =>
+      view.findAll('input[type=checkbox]').map((box) => (box.element as HTMLInputElement).checked)
+    await view.findAll('input[type=checkbox]')[0]!.trigger('change')
+    await view.findAll('input[type=checkbox]')[1]!.trigger('change')
+    expect(boxes()).toEqual([false, true])
+    expect(view.text()).toContain('1 of 2')
+    await vi.waitFor(() => expect(held).toHaveLength(1))
+    const first = structuredClone(ticket)
+    first.rosterPieces[0]!.done = false
+    held[0]!(Response.json(first))
+    await vi.waitFor(() => expect(held).toHaveLength(2))
+    await view.setProps({ ticket: first })
+    expect(boxes()).toEqual([false, true])
+    held[1]!(Response.json({ detail: 'Not there.' }, { status: 404 }))
+    await vi.waitFor(() => expect(view.find('[role=alert]').text()).toBe('Not there.'))
+    expect(boxes()).toEqual([false, false])
+  })
 })

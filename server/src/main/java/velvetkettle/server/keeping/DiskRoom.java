@@ -1,19 +1,19 @@
 package velvetkettle.server.keeping;
 
 import java.io.File;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BooleanSupplier;
 import java.util.function.LongSupplier;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * Room on the disk that the shop is kept on. Below {@link #LEAST} bytes nothing more is written,
- * because a database that cannot write its log ends; above {@link #ENOUGH} it goes on by itself.
- * What lies between is what the start script frees for the database to come up again (see
- * scripts/room.sh). A database elsewhere says itself when it is full, and is asked again after a
- * while.
+ * Room on the disk that the shop is kept on. With less than {@link #LEAST} bytes left nothing more
+ * is written, because a database that cannot write its log ends. The start script holds some room
+ * in reserve, for the database to come up again on a full disk (scripts/room.sh); once it had to be
+ * given up, what it freed does not count as room, so that {@link #ENOUGH} is wanted. A database
+ * elsewhere says itself when it is full, and is asked again after a while.
  */
 @Component
 public class DiskRoom {
@@ -27,8 +27,8 @@ public class DiskRoom {
   static final long AGAIN_IN = 10_000_000_000L;
 
   private final LongSupplier left;
+  private final BooleanSupplier reserved;
   private final LongSupplier clock;
-  private final AtomicBoolean scarce = new AtomicBoolean();
   private final AtomicLong fullUntil;
 
   /**
@@ -38,24 +38,21 @@ public class DiskRoom {
   DiskRoom(@Value("${kettle.data}") String folder) {
     this(
         folder.isEmpty() ? () -> Long.MAX_VALUE : new File(folder)::getUsableSpace,
+        new File(folder, "reserve")::exists,
         System::nanoTime);
   }
 
-  DiskRoom(LongSupplier left, LongSupplier clock) {
+  DiskRoom(LongSupplier left, BooleanSupplier reserved, LongSupplier clock) {
     this.left = left;
+    this.reserved = reserved;
     this.clock = clock;
     fullUntil = new AtomicLong(clock.getAsLong());
   }
 
   /** Whether something may be written. */
   public boolean isThere() {
-    long bytes = left();
-    if (bytes < LEAST) {
-      scarce.set(true);
-    } else if (bytes >= ENOUGH) {
-      scarce.set(false);
-    }
-    return !scarce.get() && clock.getAsLong() - fullUntil.get() >= 0;
+    return left() >= (reserved.getAsBoolean() ? LEAST : ENOUGH)
+        && clock.getAsLong() - fullUntil.get() >= 0;
   }
 
   /** The database said that its disk is full. */

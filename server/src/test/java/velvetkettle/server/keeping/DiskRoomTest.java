@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -15,20 +16,21 @@ class DiskRoomTest {
 
   private final AtomicLong left = new AtomicLong(1000 * MEGABYTE);
   private final AtomicLong clock = new AtomicLong(Long.MAX_VALUE - 5);
-  private final DiskRoom room = new DiskRoom(left::get, clock::get);
+  private final AtomicBoolean reserved = new AtomicBoolean(true);
+  private final DiskRoom room = new DiskRoom(left::get, reserved::get, clock::get);
 
   @Test
-  @DisplayName("what the start script frees for the database does not count as room again")
+  @DisplayName("what the start script frees for the database does not count as room")
   void goesOnOnlyWithRealRoom() {
+    assertThat(room.isThere()).isTrue();
+    left.set(33 * MEGABYTE);
     assertThat(room.isThere()).isTrue();
     left.set(31 * MEGABYTE);
     assertThat(room.isThere()).isFalse();
+    reserved.set(false);
     left.set((31 + 48) * MEGABYTE);
     assertThat(room.isThere()).isFalse();
     left.set(100 * MEGABYTE);
-    assertThat(room.isThere()).isTrue();
-    // On the way down the same amount is still enough.
-    left.set(50 * MEGABYTE);
     assertThat(room.isThere()).isTrue();
   }
 
