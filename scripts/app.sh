@@ -88,8 +88,6 @@ leave_nothing() {
   rm -f "$DATA/app.pid" "$DATA/app.port" "$DATA/watch.pid"
   postgres_stop
   rm -f "$DATA/stopping"
-  # Stopped before its database ran: the folder for its socket is still there.
-  [ -z "${PG_SOCKETS:-}" ] || rm -rf "$PG_SOCKETS"
 }
 
 app_stop() {

@@ -131,5 +131,5 @@ archive_unfold() {
 age_run() {
   local way=$1 in=$2 out=$3
   shift 3
-  printf '%s\n' "$@" | script -qec "age $way -o $(printf %q "$out") $(printf %q "$in")" /dev/null >"$(dirname "$out")/age" 2>&1
+  printf '%s\n' "$@" | SHELL=/bin/bash script -qec "age $way -o $(printf %q "$out") $(printf %q "$in")" /dev/null >"$(dirname "$out")/age" 2>&1
 }

@@ -36,13 +36,11 @@ put_file() {
 # As the owner: the archive on standard output, words on the other.
 backup_write() {
   umask 077
-  backup_to_stdout 3>&1 1>&2
-}
-
-backup_to_stdout() {
-  make_work
-  with_database
-  archive_write "$WORK" >&3
+  {
+    make_work
+    with_database
+    archive_write "$WORK" >&3
+  } 3>&1 1>&2
 }
 
 # Restores into a cluster of its own, which is thrown away, and compares every table.
@@ -98,12 +96,14 @@ make_work() {
 clear_work() {
   trap - EXIT
   ! $DB_STARTED || postgres_stop
-  rm -rf "$WORK" "${PG_SOCKETS:-}"
+  rm -rf "$WORK"
 }
 
-# take_passphrase once|twice: into KETTLE_PASSPHRASE, from a file, or asked for at the terminal.
+# take_passphrase once|twice: into KETTLE_PASSPHRASE, from a file, or asked for at the terminal. What is only read may
+# be of a night, whose passphrase the settings name.
 take_passphrase() {
-  local file=${PASSPHRASE_FILE:-} again
+  local file=$PASSPHRASE_FILE again
+  [ "$1" = twice ] || $ASK_PASSPHRASE || file=${file:-${KETTLE_BACKUP_PASSPHRASE_FILE:-}}
   export KETTLE_PASSPHRASE=""
   if [ -n "$file" ]; then
     [ -r "$file" ] || fail "The passphrase in $file cannot be read." "Look whether it is there and who may read it."

@@ -9,16 +9,17 @@
 NIGHT_BEGINS=2
 declare -A NIGHTS_KEPT=([day]=7 [week]=4 [month]=12)
 
-# After a failure it is tried again in an hour.
 nights_look() {
   local today
   today=$(date +%Y-%m-%d)
   [ "$(date +%-H)" -ge $NIGHT_BEGINS ] && [ -z "$(night_files "day-$today")" ] || return 0
-  [ -z "${NIGHT_FAILED:-}" ] || [ $((SECONDS - NIGHT_FAILED)) -ge 3600 ] || return 0
-  nice -n 10 "$ROOT/kettle" nightly --data "$DATA" --night "$today" >"$DATA/logs/nightly.log" 2>&1 9>&- || {
-    NIGHT_FAILED=$SECONDS
-    note "The backup of the night could not be made: $(head -n 1 "$DATA/logs/nightly.log")"
-  }
+  # Begun less than an hour ago: it is at work, or it failed and is tried again then.
+  [ -z "$(find "$DATA/logs/nightly.log" -mmin -60 2>/dev/null)" ] || return 0
+  : >"$DATA/logs/nightly.log"
+  {
+    nice -n 10 "$ROOT/kettle" nightly --data "$DATA" --night "$today" >>"$DATA/logs/nightly.log" 2>&1 9>&- ||
+      note "The backup of the night could not be made: $(head -n 1 "$DATA/logs/nightly.log")"
+  } &
 }
 
 # As the owner: makes that of the night, and takes away what is older than is kept.
@@ -30,13 +31,14 @@ nights_make() {
   mkdir -p "$BACKUPS"
   # Left by one that was killed.
   find "$BACKUPS" -maxdepth 1 -name '.kettle-work.*' -mmin +1440 -exec rm -rf {} +
-  PASSPHRASE_FILE=${KETTLE_BACKUP_PASSPHRASE_FILE:-}
   take_passphrase once
   [ -z "$KETTLE_PASSPHRASE" ] || end=.tar.age
   name=$BACKUPS/day-$night$end
-  backup_to_stdout 3>"$name.new"
-  sync "$name.new"
-  mv "$name.new" "$name"
+  make_work
+  with_database
+  archive_write "$WORK" >"$WORK/whole"
+  sync "$WORK/whole"
+  mv "$WORK/whole" "$name"
   for kind in week-$(date -d "$night" +%G-%V) month-$(date -d "$night" +%Y-%m); do
     [ -n "$(night_files "$kind")" ] || ln "$name" "$BACKUPS/$kind$end" 2>/dev/null || cp "$name" "$BACKUPS/$kind$end"
   done
@@ -45,7 +47,6 @@ nights_make() {
   done
 }
 
-# Whole ones only: what is being written ends in .new.
 night_files() { find "$BACKUPS" -maxdepth 1 -type f \( -name "$1.tar" -o -name "$1.tar.age" \) 2>/dev/null; }
 
 nights_words() {

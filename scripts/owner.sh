@@ -85,8 +85,17 @@ go_on() {
 # In a checkout that the owner may not look into, it runs from a copy in the data folder. One that may be running is
 # left alone: each state of the program has a folder of its own.
 lay_in_reach() {
+  local jar=$PROGRAM/run/app.jar
   REACHED=$ROOT
-  ! as_owner test -x "$ROOT/kettle" -a -r "$ROOT/scripts/words.sh" -a -r "$PROGRAM/run/app.jar" || return 0
+  if as_owner test -r "$ROOT/scripts/words.sh" && { [ ! -e "$jar" ] || as_owner test -r "$jar"; }; then
+    return 0
+  fi
+  if [ ! -e "$jar" ]; then
+    # To stop it or to look at it any copy will do.
+    REACHED=$(as_owner sh -c 'ls -td "$1"/program/*/ 2>/dev/null | head -n 1' - "$DATA")
+    [ -z "$REACHED" ] || return 0
+    build
+  fi
   REACHED=$DATA/program/$(cat "$PROGRAM/sources" kettle scripts/*.sh scripts/sql/*.sql | sha256sum | cut -c1-12)
   [ -e "$REACHED/kettle" ] || lay_program "$REACHED" as_owner
 }

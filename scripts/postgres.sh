@@ -17,9 +17,8 @@ postgres_start() {
     return
   fi
   PG_PORT=${PG_PORT:-$(free_port)}
-  PG_SOCKETS=$(mktemp -d /tmp/kettle-pg.XXXXXX)
   "$PG_BIN/pg_ctl" -D "$DATA/postgres" -l "$DATA/logs/postgres-start.log" -w -t 60 -s \
-    -o "-p $PG_PORT -c unix_socket_directories=$PG_SOCKETS -c log_directory=$DATA/logs ${PG_OPTIONS[*]}" start 7>&- 9>&- ||
+    -o "-p $PG_PORT -c unix_socket_directories='' -c log_directory=../logs ${PG_OPTIONS[*]}" start 3>&- 9>&- ||
     fail "The database did not start." "Its own words are in $DATA/logs"
 }
 
@@ -32,20 +31,16 @@ postgres_alive() {
 
 # By signal, as whoever may send one: the folder may be of an older version, which ran it as another user.
 postgres_stop() {
-  local process sockets
+  local process
   postgres_alive || return 0
   # A start that ends at this moment stops it too, so its file may be gone by now: only a database that goes on
   # running is worth a word.
   process=$(head -n 1 "$DATA/postgres/postmaster.pid" 2>/dev/null) || return 0
-  sockets=$(sed -n 5p "$DATA/postgres/postmaster.pid" 2>/dev/null) || true
   # Fast: connections are ended, nothing that was answered is lost.
   kill -INT "$process" 2>/dev/null || true
   if ! ended_within 60 "$process"; then
     note "The database in $DATA is still running; its own words are in $DATA/logs"
   fi
-  case "$sockets" in
-    /tmp/kettle-pg.*) rm -rf "$sockets" ;;
-  esac
   return 0
 }
 

@@ -50,17 +50,18 @@ keep_what_is_there() {
       "To put the backup in its place ask again with --replace; what is there now is kept as a backup."
   before=$BACKUPS/before-restore-$(date +%Y-%m-%d-%H%M%S).tar
   mkdir "$WORK/before"
-  KETTLE_PASSPHRASE="" archive_write "$WORK/before" >"$before.new"
-  mv "$before.new" "$before"
+  KETTLE_PASSPHRASE="" archive_write "$WORK/before" >"$WORK/before/whole"
+  mv "$WORK/before/whole" "$before"
   note "What was there is kept in $before"
 }
 
-# Settings of this place count more than those of the place that the backup was made in.
+# Settings of this place count more than those of the place that the backup was made in, and which database it is
+# kept in is never taken over: it has just been restored into the one of this place.
 restore_settings() {
   if [ -e "$DATA/settings" ]; then
     cmp -s "$WORK/settings" <(settings_without_password) || note "The settings in $DATA/settings were left as they are; those of the backup say otherwise."
   else
-    cp "$WORK/settings" "$DATA/settings"
-    note "Its settings are in $DATA/settings"
+    sed 's/^KETTLE_DB_/# of the place of the backup: &/' "$WORK/settings" >"$DATA/settings"
+    note "Its settings are in $DATA/settings, but for which database it was kept in."
   fi
 }

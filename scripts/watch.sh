@@ -95,7 +95,6 @@ look_at_database() {
     return 0
   fi
   note "The database ended by itself; its own words are in $DATA/logs. It is started again."
-  rm -rf "$PG_SOCKETS"
   DB_BEGAN=$SECONDS
   (postgres_start) || note "It did not start; it is tried again in $DB_PAUSE s."
   pause "$DB_PAUSE"

@@ -106,7 +106,7 @@ class BackupIT {
         .contains("The backup is good");
     Random random = new Random(7);
     long size = Files.size(whole);
-    for (int n = 0; n < 12; n++) {
+    for (int n = 0; n < 8; n++) {
       long at = n == 0 ? size - 1 : n == 1 ? 5 : (long) (random.nextDouble() * size);
       Path flipped = flipped(whole, at, random.nextInt(8));
       assertThat(refusal("backup", "--verify", flipped.toString(), "--data", data()))
@@ -173,7 +173,7 @@ class BackupIT {
     for (int n = 0; n < 4; n++) {
       expected.add("week-" + week(monday.minusWeeks(n)) + ".tar");
     }
-    for (int n = 0; n < 12; n++) {
+    for (int n = 0; n < 8; n++) {
       expected.add("month-" + last.minusMonths(n).toString().substring(0, 7) + ".tar");
     }
     assertThat(names(backups)).isEqualTo(expected);
