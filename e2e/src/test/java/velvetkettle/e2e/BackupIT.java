@@ -173,7 +173,7 @@ class BackupIT {
     for (int n = 0; n < 4; n++) {
       expected.add("week-" + week(monday.minusWeeks(n)) + ".tar");
     }
-    for (int n = 0; n < 8; n++) {
+    for (int n = 0; n < 12; n++) {
       expected.add("month-" + last.minusMonths(n).toString().substring(0, 7) + ".tar");
     }
     assertThat(names(backups)).isEqualTo(expected);
