@@ -111,7 +111,7 @@ public class PracticeComputing {
         Peeling.hasCarrier(medium),
         job.garment().colour().depth(),
         job.garment().colour().hue(),
-        trials.settled(job, thing, medium.key()).stack().cold());
+        trials.laid(job, thing, medium.key()));
   }
 
   public Practised play(PracticeForm form) {

@@ -151,6 +151,14 @@ public final class Trials {
    */
   public record SettledPress(Recipe recipe, Stack stack, Pressing pressing) {}
 
+  /**
+   * How it lies under the platen, before any heat: the same at every setting, so none is sought.
+   */
+  public Stack laid(JobRequest job, String decoration, String medium) {
+    Candidate candidate = Candidate.of(job, job.decoration(decoration), media.get(medium));
+    return settling.usual(candidate).stack().cold();
+  }
+
   /** As it is settled, whatever comes of it. */
   public SettledPress settled(JobRequest job, String decoration, String medium) {
     Candidate candidate = Candidate.of(job, job.decoration(decoration), media.get(medium));

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Depth;
@@ -86,6 +87,17 @@ class TrialsTest {
     assertThat(window.best().time()).isEqualTo(planned.time());
     assertThat(window.reliefs()).isEmpty();
     assertThat(TRIALS.tried(job, "a", "film-block").margins()).isEqualTo(planned(job).margins());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"film-smooth", "film-block", "xfer-dtf", "paper-light", "stone-sheet"})
+  @DisplayName("how it lies under the platen does not depend on the setting that is sought for it")
+  void laidTheSame(String medium) {
+    JobRequest job = job(Jobs.whiteBandTee(), medium, null);
+    assertThat(TRIALS.laid(job, "a", medium))
+        .isEqualTo(TRIALS.settled(job, "a", medium).stack().cold());
+    assertThat(TRIALS.laid(job, "a", medium))
+        .isNotEqualTo(TRIALS.settled(job, "a", medium).stack());
   }
 
   @Test
