@@ -109,6 +109,10 @@ manifest_says() { sed -n "s/^$2 //p" "$1/manifest" | head -n 1; }
 # archive_unfold WORK: everything into the connected database and compared, in one transaction; all of it or nothing.
 archive_unfold() {
   local work=$1
+  # So that nothing in the dump is taken for a command of the client.
+  grep -qm 1 '^\\restrict ' <("$PG_BIN/pg_restore" -f - --schema-only "$work/database.dump" 2>/dev/null) ||
+    fail "PostgreSQL's programs here cannot read this dump, or are too old to read it safely." \
+      "Bring them up to date: apt-get install --only-upgrade postgresql-client. Nothing was changed."
   {
     echo "begin;"
     echo "drop schema public cascade; create schema public;"
