@@ -55,15 +55,14 @@ build_anew() {
   echo "$sources" >"$BUILT/sources"
 }
 
-# archive_classes DIR [AS]: a start that ends by itself and writes down which classes it needed, good for just that
-# folder. Without the archive the start is only slower.
+# archive_classes DIR: a start that ends by itself and writes down which classes it needed, good for just that folder.
+# Without the archive the start is only slower.
 archive_classes() {
-  local as=${2:-env}
   [ ! -e "$1/app.jsa" ] || return 0
   note "Preparing quick starts"
-  "$as" java -XX:ArchiveClassesAtExit="$1/app.jsa.new" -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
+  java -XX:ArchiveClassesAtExit="$1/app.jsa.new" -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
     -Dspring.context.exit=onRefresh -jar "$1/run/app.jar" >/dev/null 2>&1 || true
-  "$as" sh -c '[ ! -e "$1.new" ] || { chmod 644 "$1.new" && mv "$1.new" "$1"; }' - "$1/app.jsa"
+  [ ! -e "$1/app.jsa.new" ] || { chmod 644 "$1/app.jsa.new" && mv "$1/app.jsa.new" "$1/app.jsa"; }
 }
 
 maven() {

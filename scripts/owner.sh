@@ -5,7 +5,7 @@ SHOP_USER=velvet-kettle
 
 # What may lie in a data folder; with anything else in it the folder is not ours to take.
 OURS=(postgres postgres.new password shop.password settings lock app.pid app.port watch.pid stopping reserve
-  logs backups program app.log postgres.log initdb.log lost+found)
+  logs backups app.log postgres.log initdb.log lost+found)
 
 is_root() { [ "$(id -u)" -eq 0 ]; }
 
@@ -77,13 +77,14 @@ only_ours() {
 go_on() {
   is_root || return 0
   lay_in_reach
-  [ "$1" != keep ] || forget_programs "$REACHED"
   cd /
   HOME=/nonexistent exec setpriv --reuid "$SHOP_USER" --regid "$SHOP_USER" --init-groups -- "$REACHED/kettle" "$@"
 }
 
-# In a checkout that the owner may not look into, it runs from a copy in the data folder. One that may be running is
-# left alone: each state of the program has a folder of its own.
+# In a checkout that the owner may not look into, it runs from a copy that root keeps for all shops. One that may be
+# running is left alone: each state of the program has a folder of its own.
+COPIES=/var/cache/velvet-kettle
+
 lay_in_reach() {
   local jar=$PROGRAM/run/app.jar
   REACHED=$ROOT
@@ -92,31 +93,28 @@ lay_in_reach() {
   fi
   if [ ! -e "$jar" ]; then
     # To stop it or to look at it any copy will do.
-    REACHED=$(as_owner sh -c 'ls -td "$1"/program/*/ 2>/dev/null | head -n 1' - "$DATA")
+    REACHED=$(ls -td "$COPIES"/*/ 2>/dev/null | head -n 1)
     [ -z "$REACHED" ] || return 0
     build
   fi
-  REACHED=$DATA/program/$(cat "$PROGRAM/sources" kettle scripts/*.sh scripts/sql/*.sql | sha256sum | cut -c1-12)
-  [ -e "$REACHED/kettle" ] || lay_program "$REACHED" as_owner
+  REACHED=$COPIES/$(cat "$PROGRAM/sources" kettle scripts/*.sh scripts/sql/*.sql | sha256sum | cut -c1-12)
+  [ -e "$REACHED/kettle" ] || { lay_program "$REACHED" && forget_copies; }
 }
 
-# Copies that nothing runs from any more.
-forget_programs() {
+# Those that nothing runs from.
+forget_copies() {
   local old
-  for old in "$DATA"/program/*; do
-    [ "$old" = "$1" ] || as_owner rm -rf "$old"
+  for old in "$COPIES"/*; do
+    [ "$old" = "$REACHED" ] || grep -qsF "$old/" /proc/[0-9]*/cmdline || rm -rf "$old"
   done
 }
 
-# lay_program DIR AS: the script and the built application, without what it was built from. Read as whoever asks,
-# written by AS, which is who DIR belongs to.
+# lay_program DIR: the script and the built application, without what it was built from; root's, for all to read.
 lay_program() {
-  local as=$2
-  "$as" rm -rf "$1" "$1.new"
-  "$as" mkdir -p -m 755 "$1.new"
-  tar -C "$ROOT" -c kettle scripts | "$as" tar -C "$1.new" --no-same-owner -x
-  tar -C "$PROGRAM" -c run schema sources | "$as" tar -C "$1.new" --no-same-owner -x
-  "$as" chmod -R go=rX "$1.new"
-  "$as" mv "$1.new" "$1"
-  archive_classes "$1" "$as"
+  rm -rf "$1" "$1.new"
+  mkdir -p -m 755 "$(dirname "$1")" "$1.new"
+  cp -r "$ROOT/kettle" "$ROOT/scripts" "$PROGRAM/run" "$PROGRAM/schema" "$PROGRAM/sources" "$1.new/"
+  chmod -R u=rwX,go=rX "$1.new"
+  mv "$1.new" "$1"
+  archive_classes "$1"
 }

@@ -67,7 +67,7 @@ service_install() {
   # It must not lose its program under its feet.
   [ ! -d /run/systemd/system ] || systemctl stop velvet-kettle.service 2>/dev/null || true
   note "The program goes to $INSTALLED"
-  lay_program "$INSTALLED" env
+  lay_program "$INSTALLED"
   service_unit >"$UNIT"
   note "The unit is $UNIT"
   if [ -d /run/systemd/system ]; then
