@@ -41,6 +41,9 @@ app_keep() {
 }
 
 app_launch() {
+  # What a killed one left is taken away by the next.
+  rm -rf "$DATA/tmp"
+  mkdir "$DATA/tmp"
   (
     export KETTLE_PORT=$PORT KETTLE_DEMO=$DEMO KETTLE_DATA=""
     # Of a database elsewhere nobody here knows the disk.
@@ -53,7 +56,7 @@ app_launch() {
     # In a group of its own, so that Ctrl-C reaches this script first, which then stops things in order.
     # Out of memory it ends, and is started again: what goes on after that is not to be trusted.
     exec setsid java "${archive[@]}" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -XX:+UseSerialGC -Xmx512m \
-      -XX:+ExitOnOutOfMemoryError -jar "$PROGRAM/run/app.jar"
+      -XX:+ExitOnOutOfMemoryError -Djava.io.tmpdir="$DATA/tmp" -jar "$PROGRAM/run/app.jar"
   ) >"$DATA/logs/app.out" 2>&1 9>&- &
   APP=$!
   echo "$APP" >"$DATA/app.pid"

@@ -5,7 +5,7 @@ SHOP_USER=velvet-kettle
 
 # What may lie in a data folder; with anything else in it the folder is not ours to take.
 OURS=(postgres postgres.new password shop.password settings lock app.pid app.port watch.pid stopping reserve
-  logs backups app.log postgres.log initdb.log lost+found)
+  logs backups tmp app.log postgres.log initdb.log lost+found)
 
 is_root() { [ "$(id -u)" -eq 0 ]; }
 
