@@ -11,7 +11,7 @@ ARCHIVE_FORMAT=1
 
 # archive_write WORK: the archive on standard output. The database must run.
 archive_write() {
-  local work=$1 table
+  local work=$1 part
   dump_at_one_moment "$work"
   settings_without_password >"$work/settings"
   {
@@ -19,8 +19,8 @@ archive_write() {
     echo "made $(date -u +%Y-%m-%dT%H:%M:%SZ)"
     echo "schema $(database psql -qtAXc "select max(version::int) from flyway_schema_history where success")"
     echo "postgresql $(database psql -qtAXc "show server_version_num")"
-    for table in database.dump settings; do
-      echo "file $table $(stat -c %s "$work/$table") $(sha256sum <"$work/$table" | cut -d' ' -f1)"
+    for part in database.dump settings; do
+      echo "file $part $(stat -c %s "$work/$part") $(sha256sum <"$work/$part" | cut -d' ' -f1)"
     done
     cat "$work/sums"
   } >"$work/manifest"
@@ -29,7 +29,7 @@ archive_write() {
   echo "sha256 $(sha256sum <"$work/tar" | cut -d' ' -f1)" >>"$work/tar"
   if [ -n "${KETTLE_PASSPHRASE:-}" ]; then
     age_run -p "$work/tar" "$work/tar.age" "$KETTLE_PASSPHRASE" "$KETTLE_PASSPHRASE" ||
-      fail "The backup could not be encrypted." "age said: $(cat "$work/age")"
+      fail "The backup could not be encrypted." "$(grep -a '^age: error' "$work/age" | head -n 1)"
     mv "$work/tar.age" "$work/tar"
   fi
   cat "$work/tar"
@@ -131,9 +131,10 @@ archive_unfold() {
     fail "The backup could not be unfolded: $(grep -m 1 -h ERROR "$work/words" "$work/restore-words" | head -c 300)" "Nothing was changed."
 }
 
-# age_run -p|-d IN OUT LINE...: age asks for its passphrase at a terminal only, so it is given one.
+# age_run -p|-d IN OUT LINE...: age asks for its passphrase at a terminal only, so it is given one, which does not
+# write down what is typed.
 age_run() {
   local way=$1 in=$2 out=$3
   shift 3
-  printf '%s\n' "$@" | SHELL=/bin/bash script -qec "age $way -o $(printf %q "$out") $(printf %q "$in")" /dev/null >"$(dirname "$out")/age" 2>&1
+  printf '%s\n' "$@" | SHELL=/bin/bash script -E never -qec "age $way -o $(printf %q "$out") $(printf %q "$in")" /dev/null >"$(dirname "$out")/age" 2>&1
 }

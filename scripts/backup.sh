@@ -11,6 +11,7 @@ app_backup() {
   open_data
   lay_in_reach
   take_passphrase twice
+  [ -z "$KETTLE_PASSPHRASE" ] || need_age
   local file=$FILE
   [ -n "$file" ] || file=$BACKUPS/velvet-kettle-$(date +%Y-%m-%d-%H%M%S).tar$([ -z "$KETTLE_PASSPHRASE" ] || echo .age)
   [ ! -e "$file" ] || fail "$file is there already." "Give another name, or move it away."
@@ -51,6 +52,7 @@ backup_verify() {
   open_data
   lay_in_reach
   take_passphrase once
+  [ -z "$KETTLE_PASSPHRASE" ] || need_age
   as_owner "$REACHED/kettle" try-backup --data "$DATA" <"$FILE" || exit 1
 }
 
@@ -122,5 +124,4 @@ take_passphrase() {
   # It is typed for age at a terminal, which takes these for commands and cuts long lines.
   [[ "$KETTLE_PASSPHRASE" != *[[:cntrl:]]* ]] && [ ${#KETTLE_PASSPHRASE} -le 500 ] ||
     fail "The passphrase is longer than 500 signs, or holds one that cannot be typed." "Take another one."
-  need_age
 }

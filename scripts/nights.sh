@@ -32,7 +32,10 @@ nights_make() {
   # Left by one that was killed.
   find "$BACKUPS" -maxdepth 1 -name '.kettle-work.*' -mmin +1440 -exec rm -rf {} +
   take_passphrase once
-  [ -z "$KETTLE_PASSPHRASE" ] || end=.tar.age
+  if [ -n "$KETTLE_PASSPHRASE" ]; then
+    command -v age >/dev/null || fail "Encrypting needs age, which is not installed." "Install it as root: apt-get install age"
+    end=.tar.age
+  fi
   name=$BACKUPS/day-$night$end
   make_work
   with_database
@@ -53,8 +56,8 @@ nights_words() {
   local last
   last=$(night_files 'day-*' | sort | tail -n 1)
   if [ -z "$last" ]; then
-    echo "No backup of a night yet; the first is made ten minutes after a start, or now by ./kettle backup"
+    echo "No backup was made by itself yet; the first comes ten minutes after a start. ./kettle backup makes one now."
   else
-    echo "Last backup of a night: $(basename "$last" | cut -c5-14), $(du -h "$last" | cut -f1), in $BACKUPS"
+    echo "Last backup made by itself: $(basename "$last" | cut -c5-14), $(du -h "$last" | cut -f1), in $BACKUPS"
   fi
 }

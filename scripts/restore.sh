@@ -10,6 +10,7 @@ app_restore() {
   open_data
   lay_in_reach
   take_passphrase once
+  [ -z "$KETTLE_PASSPHRASE" ] || need_age
   ! $REPLACE || replace=(--replace)
   as_owner "$REACHED/kettle" read-backup --data "$DATA" "${replace[@]}" <"$FILE" && return
   ! $made || rm -rf "$DATA"

@@ -8,25 +8,25 @@ app_status() {
     note "Velvet Kettle is not running in $DATA."
     return 3
   fi
-  local port health wrong=()
+  local port health wrong=() stopped=()
   port=$(cat "$DATA/app.port" 2>/dev/null || echo '?')
   health=$(curl -s -m 10 "http://127.0.0.1:$port/actuator/health") || health=""
   say "Velvet Kettle is running: http://127.0.0.1:$port"
   note "Data in $DATA, $(df -h --output=avail "$DATA" | tail -n 1 | tr -d ' ') left there"
   note "$(pool_words "$health")"
   note "$(nights_words)"
-  watched || wrong+=("Nothing would start it again if it ended.")
-  ! database_is_private || postgres_alive || wrong+=("Its database does not run.")
+  watched || stopped+=("Nothing would start it again if it ended.")
+  ! database_is_private || postgres_alive || stopped+=("Its database does not run.")
   if [ -z "$health" ]; then
-    wrong+=("It does not answer.")
+    stopped+=("It does not answer.")
   else
-    [ "$(part_of "$health" db status)" = UP ] || wrong+=("Its database does not answer it.")
-    [ "$(part_of "$health" room status)" = UP ] || wrong+=("The disk is full: it shows what there is and keeps nothing more until there is room.")
+    [ "$(part_of "$health" db status)" = UP ] || stopped+=("Its database does not answer it.")
+    [ "$(part_of "$health" room status)" = UP ] || wrong+=("The disk is full: it shows what there is and keeps nothing more. Make room on it; it goes on by itself.")
     [ "$(part_of "$health" pool status)" = UP ] || wrong+=("All connections to the database are in use, and others wait for one.")
   fi
-  [ ${#wrong[@]} -gt 0 ] || return 0
-  printf '  %s\n' "${wrong[@]}"
-  note "./kettle start puts right what does not run."
+  [ $((${#wrong[@]} + ${#stopped[@]})) -gt 0 ] || return 0
+  printf '  %s\n' "${stopped[@]}" "${wrong[@]}"
+  [ ${#stopped[@]} -eq 0 ] || note "./kettle start puts it right."
   return 4
 }
 

@@ -70,6 +70,7 @@ test_web() {
 # The packaged application, started by ./kettle start in a folder of its own.
 test_e2e() {
   need_chromium
+  need_age
   build && maven -pl e2e verify | summary
 }
 

@@ -29,8 +29,7 @@ need_to_run_built() {
 }
 
 need_age() {
-  command -v age >/dev/null || ! is_root || install_packages age
-  command -v age >/dev/null || fail "Encrypting needs age, which is not installed." "Install it as root: apt-get install age"
+  command -v age >/dev/null || install_packages age
 }
 
 need_chromium() {

@@ -186,7 +186,7 @@ class BackupIT {
                     data())
                 .words())
         .contains("The backup is good");
-    assertThat(kettle("status", "--data", data()).words()).contains("of a night: 2027-01-03");
+    assertThat(kettle("status", "--data", data()).words()).contains("by itself: 2027-01-03");
   }
 
   /** The same command that the start gives by itself, as whoever owns the shop. */

@@ -151,7 +151,7 @@ class ScriptIT {
         .contains("already running: http://127.0.0.1:");
     Said status = kettle("status", "--data", shop());
     assertThat(status.words())
-        .contains("is running", "of 8 connections", "No backup of a night yet")
+        .contains("is running", "of 8 connections", "No backup was made by itself yet")
         .doesNotContain("disk is full", "does not");
     assertThat(status.code()).isZero();
     assertThat(kettle("logs", "--data", shop()).words()).contains("Started Application");
