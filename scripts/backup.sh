@@ -77,11 +77,18 @@ throwaway_cluster() {
   database_open
 }
 
-# The database, started for the moment where it does not run.
+# The database as it runs, which several may ask at once; started for the moment where it does not, by one at a time.
 with_database() {
   if database_is_private && ! postgres_alive; then
-    DB_STARTED=true
+    { : >&9; } 2>/dev/null || exec 9>>"$DATA/lock"
+    flock 9
   fi
+  if database_is_private && postgres_alive && [ -e "$DATA/shop.password" ]; then
+    postgres_start
+    database_environment
+    return
+  fi
+  ! database_is_private || DB_STARTED=true
   database_open
 }
 

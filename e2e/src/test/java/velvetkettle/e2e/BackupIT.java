@@ -23,6 +23,10 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -74,6 +78,7 @@ class BackupIT {
     Said quiet = kettle("backup", "--data", data(), file("quiet.tar"));
     assertThat(quiet.code()).as(quiet.words()).isZero();
     Set<String> content = content();
+    severalAtOnce("running");
 
     shop.lose();
     Said back = kettle("restore", file("busy.tar"), "--data", data());
@@ -88,6 +93,7 @@ class BackupIT {
     assertThat(refusal("restore", file("quiet.tar"), "--data", data()))
         .contains("is running", "stop");
     shop.stop();
+    severalAtOnce("stopped");
     assertThat(refusal("restore", file("quiet.tar"), "--data", data()))
         .contains("a shop", "--replace");
     Said replaced = kettle("restore", file("quiet.tar"), "--data", data(), "--replace");
@@ -95,6 +101,20 @@ class BackupIT {
     shop.start();
     assertThat(content()).isEqualTo(content);
     writers.expect(before);
+  }
+
+  /** As a clock and a person may ask for one in the same moment. */
+  private static void severalAtOnce(String when) throws Exception {
+    List<Callable<Said>> backups =
+        Stream.of("a", "b", "c")
+            .<Callable<Said>>map(
+                name -> () -> kettle("backup", "--data", data(), file(when + name + ".tar")))
+            .toList();
+    ExecutorService clerks = Executors.newFixedThreadPool(3);
+    for (Future<Said> backup : clerks.invokeAll(backups)) {
+      assertThat(backup.get().code()).as(backup.get().words()).isZero();
+    }
+    clerks.shutdown();
   }
 
   @Test
