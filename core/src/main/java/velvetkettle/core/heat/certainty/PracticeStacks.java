@@ -49,6 +49,10 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
   private static final Sentence UNNAMED = Sentence.of("story.opened");
   private static final Workroom ROOM = new Workroom(Celsius.of(23), 65);
   private static final double PRE_PRESS = 5;
+
+  /** Until the medium lies on cloth that was pressed; longer, and it takes up the water again. */
+  private static final Seconds LAID_UP = Seconds.of(20);
+
   private static final Seconds LONG = Seconds.of(600);
 
   public static PracticeStacks on(Fabric fabric, Fibre fibre, Adhesive adhesive) {
@@ -102,7 +106,7 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
     List<WorkPhase> phases = new ArrayList<>();
     if (isDried) {
       phases.add(closed(celsius, pressure, PRE_PRESS, WorkPhase.Role.NONE));
-      phases.add(new WorkPhase.Open(UNNAMED, true, false, LONG));
+      phases.add(new WorkPhase.Open(UNNAMED, true, false, LAID_UP));
     }
     phases.add(closed(celsius, pressure, seconds, WorkPhase.Role.MAIN, medium));
     return new Pressed(this, phases);

@@ -46,6 +46,83 @@ public sealed interface Boundary {
     }
   }
 
-  /** The surface of an open press to the room, W/m2K (engineering estimate). */
-  double TO_ROOM = 12;
+  /**
+   * The air of a room over a stack that lies open: convection over a warm plate that looks up (W.
+   * H. McAdams, <i>Heat Transmission</i>, from memory), radiation to the room and to a hot platen
+   * that still hangs above, and vapour that leaves through the same film (Lewis relation).
+   *
+   * @param air of the room
+   * @param hotCelsius of what hangs above, -40 to 400
+   * @param view how much of what the surface sees is that, 0 to 1
+   */
+  record Open(Air air, double hotCelsius, double view) implements Boundary {
+    private static final double STEFAN_BOLTZMANN = 5.67e-8;
+
+    /** Of cloth, paper and film. */
+    private static final double EMISSIVITY = 0.9;
+
+    private static final double CONVECTION = 1.32;
+
+    /** What lies open is about as wide as that, m. */
+    private static final double WIDTH = 0.15;
+
+    /** No room is as still as that, K. */
+    private static final double DRAUGHT = 5;
+
+    private static final double AIR_HEAT_CAPACITY = 1006;
+
+    /** Weight of a molecule of water to that of air. */
+    private static final double LIGHTER = 0.622;
+
+    /** Thermal diffusivity over that of vapour in air, at about 40 °C (from memory). */
+    static final double LEWIS = 0.87;
+
+    private static final double KELVIN = 273.15;
+
+    private static final double FILM =
+        LIGHTER / (AIR_HEAT_CAPACITY * Moisture.ATMOSPHERE_PASCAL * Math.pow(LEWIS, 2.0 / 3));
+
+    public Open {
+      Bounds.check("platen above", hotCelsius, -40, 400, "°C");
+      Bounds.check("view", view, 0, 1, "");
+    }
+
+    /** Nothing hot in sight. */
+    public Open(Air air) {
+      this(air, air.celsius(), 0);
+    }
+
+    /** Heat that the surface takes up, W/m2. */
+    double heat(double celsius) {
+      return convection(celsius) * (air.celsius() - celsius) + radiation(celsius);
+    }
+
+    private double radiation(double celsius) {
+      double room = fourth(air.celsius());
+      double seen = room + view * (fourth(hotCelsius) - room);
+      return EMISSIVITY * STEFAN_BOLTZMANN * (seen - fourth(celsius));
+    }
+
+    private static double fourth(double celsius) {
+      double squared = (celsius + KELVIN) * (celsius + KELVIN);
+      return squared * squared;
+    }
+
+    /** W/m2K. */
+    double convection(double celsius) {
+      double warmer = celsius - air.celsius();
+      double drives = Math.sqrt(warmer * warmer + DRAUGHT * DRAUGHT);
+      return CONVECTION * Math.sqrt(Math.sqrt(drives / WIDTH));
+    }
+
+    /** Vapour that the same film lets through, kg/(m2 s Pa): the Lewis relation. */
+    double film(double celsius) {
+      return convection(celsius) * FILM;
+    }
+
+    /** Vapour pressure in the room, Pa. */
+    double vapourPascal() {
+      return Moisture.ambientPascal(air.celsius(), air.relativeHumidity());
+    }
+  }
 }

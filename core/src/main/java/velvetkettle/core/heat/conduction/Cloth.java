@@ -26,6 +26,9 @@ public record Cloth(
     double conductsTimes,
     int cells)
     implements Slab {
+  /** The cells in the middle are so many times as thick as those at the faces. */
+  private static final double THICKER_INSIDE = 5;
+
   public Cloth(
       String name,
       FibreMix fibres,
@@ -58,7 +61,7 @@ public record Cloth(
 
   @Override
   public double conductivity(double pressureKpa) {
-    double fibre = Math.min(1, mass() / (fibres.density() * thicknessMetres(pressureKpa)));
+    double fibre = fibreShare(pressureKpa);
     double air = 1 - fibre;
     double along = fibre * fibres.conductivity() + air * Contact.AIR_CONDUCTIVITY;
     double across = 1 / (fibre / fibres.conductivity() + air / Contact.AIR_CONDUCTIVITY);
@@ -80,9 +83,24 @@ public record Cloth(
     return fibres.regain();
   }
 
+  /** Past the fibres: the share of air to the power of 1.5 (Bruggeman, from memory). */
   @Override
-  public double grading() {
-    return 1;
+  public double seeping(double pressureKpa) {
+    return Moisture.THROUGH_AIR * Math.pow(1 - fibreShare(pressureKpa), 1.5);
+  }
+
+  @Override
+  public double poresMetres(double pressureKpa) {
+    return thicknessMetres(pressureKpa) * (1 - fibreShare(pressureKpa));
+  }
+
+  @Override
+  public double[] shares() {
+    return Slab.gradedFromBothFaces(cells, THICKER_INSIDE);
+  }
+
+  private double fibreShare(double pressureKpa) {
+    return Math.min(0.98, mass() / (fibres.density() * thicknessMetres(pressureKpa)));
   }
 
   private double mass() {

@@ -9,8 +9,9 @@ import org.jspecify.annotations.Nullable;
  * @param parts the layers as they are now
  * @param platenCelsius NaN where no platen stood above
  * @param bond the glue line with what it has now; null where there is none
- * @param waterLost by all cloth, kg/m2
- * @param trials steps that were tried, each of three solves
+ * @param waterLost by fibres and the pores between them, kg/m2
+ * @param waterEscaped as vapour at the top and at the sides, kg/m2
+ * @param trials steps that were tried, each of four solves
  */
 public record ConductionResult(
     List<Part> parts,
@@ -19,6 +20,7 @@ public record ConductionResult(
     Trace trace,
     Energy energy,
     double waterLost,
+    double waterEscaped,
     int trials) {
   public ConductionResult {
     parts = List.copyOf(parts);

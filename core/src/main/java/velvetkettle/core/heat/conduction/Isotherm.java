@@ -1,54 +1,76 @@
 package velvetkettle.core.heat.conduction;
 
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-
 /**
- * {@link Moisture#equilibrium} for unit regain at one vapour pressure, tabulated every half kelvin
- * and read linearly; its slope comes for nothing. Read in every cell at every step. Tables are
- * kept, because a shop has one room and so two vapour pressures: the press closed and open.
+ * What {@link Moisture} says of one cell, from tables: it is asked for every cell of cloth at every
+ * stage of every step. Nothing is allocated in {@link #at}.
  */
 final class Isotherm {
-  private static final double LOWEST = -10;
-  private static final double HIGHEST = 310;
-  private static final double SPACING = 0.5;
+  private static final double LOWEST = -60;
+  private static final double HIGHEST = 360;
+  private static final int PER_KELVIN = 2;
+  private static final int PER_FULLNESS = 256;
 
-  /** More rooms than this at once are forgotten; a table is five kilobytes. */
-  private static final int KEPT = 64;
+  /** Fuller cloth is as good as wet, and rare: it is computed. */
+  private static final double FULLEST = 8;
 
-  private static final Map<Double, Isotherm> TABLES = new ConcurrentHashMap<>();
+  /** What takes up no water at all would be divided by. */
+  private static final double LEAST_REGAIN = 1e-4;
 
-  private final double[] table;
+  private static final double[] PASCAL = new double[(int) (HIGHEST - LOWEST) * PER_KELVIN + 2];
+  private static final double[] FADING = new double[PASCAL.length];
+  private static final double[] ACTIVITY = new double[(int) FULLEST * PER_FULLNESS + 2];
 
-  static Isotherm of(double vapourPascal) {
-    if (TABLES.size() > KEPT) {
-      TABLES.clear();
+  static {
+    for (int i = 0; i < PASCAL.length; i++) {
+      double celsius = LOWEST + (double) i / PER_KELVIN;
+      PASCAL[i] = Moisture.saturationPascal(celsius);
+      FADING[i] = Moisture.fading(celsius);
     }
-    return TABLES.computeIfAbsent(vapourPascal, Isotherm::new);
+    for (int i = 0; i < ACTIVITY.length; i++) {
+      ACTIVITY[i] = Moisture.activity((double) i / PER_FULLNESS);
+    }
   }
 
-  private Isotherm(double vapourPascal) {
-    int size = (int) Math.round((HIGHEST - LOWEST) / SPACING) + 1;
-    table = new double[size];
-    for (int i = 0; i < size; i++) {
-      table[i] = Moisture.equilibrium(1, LOWEST + i * SPACING, vapourPascal);
-    }
-  }
+  /** Vapour over water of that temperature, Pa, and how it grows, Pa/K. */
+  double saturated;
 
-  double at(double celsius) {
-    double position = position(celsius);
+  double saturatedSlope;
+
+  /** Water at 65 % and that temperature, kg/kg. */
+  double usual;
+
+  /** Humidity that the cloth keeps round its fibres, and how it grows with both. */
+  double activity;
+
+  double byCelsius;
+  double byWater;
+
+  /**
+   * @param regain at 65 % and 20 °C, kg/kg
+   * @param water in the cloth, kg/kg
+   */
+  void at(double regain, double celsius, double water) {
+    double position = (Math.max(LOWEST, Math.min(HIGHEST, celsius)) - LOWEST) * PER_KELVIN;
     int i = (int) position;
-    return table[i] + (position - i) * (table[i + 1] - table[i]);
+    double over = position - i;
+    saturated = PASCAL[i] + over * (PASCAL[i + 1] - PASCAL[i]);
+    saturatedSlope = (PASCAL[i + 1] - PASCAL[i]) * PER_KELVIN;
+    double fading = FADING[i] + over * (FADING[i + 1] - FADING[i]);
+    usual = Math.max(LEAST_REGAIN, regain) * fading;
+    double fullness = Math.max(0, water) / usual;
+    activity = activity(fullness);
+    double perFullness =
+        fullness == 0 ? 0 : activity * (1 - activity) / (Moisture.POWER * fullness);
+    byWater = perFullness / usual;
+    byCelsius = perFullness * fullness * Moisture.FADES;
   }
 
-  /** Per kelvin; never positive, because hotter cloth keeps less. */
-  double slope(double celsius) {
-    int i = (int) position(celsius);
-    return Math.min(0, (table[i + 1] - table[i]) / SPACING);
-  }
-
-  private double position(double celsius) {
-    double inside = Math.max(LOWEST, Math.min(HIGHEST - SPACING, celsius));
-    return (inside - LOWEST) / SPACING;
+  private static double activity(double fullness) {
+    if (fullness >= FULLEST) {
+      return Moisture.activity(fullness);
+    }
+    double position = fullness * PER_FULLNESS;
+    int i = (int) position;
+    return ACTIVITY[i] + (position - i) * (ACTIVITY[i + 1] - ACTIVITY[i]);
   }
 }

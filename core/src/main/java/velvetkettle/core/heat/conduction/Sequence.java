@@ -112,9 +112,7 @@ public final class Sequence {
     Heater heater = scene.heater();
     double kpa = scene.pressureKpa();
     Boundary above =
-        heater == null
-            ? new Boundary.Held(air.celsius(), Boundary.TO_ROOM)
-            : heater.over(first, kpa, contactFactor);
+        heater == null ? new Boundary.Open(air) : heater.over(first, kpa, contactFactor);
     Boundary below =
         new Boundary.Held(
             scene.baseCelsius(), Contact.conductance(last, Face.HARD, kpa, contactFactor));

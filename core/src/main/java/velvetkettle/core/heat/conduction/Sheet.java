@@ -11,6 +11,8 @@ import velvetkettle.core.quantity.Bounds;
  * @param heatCapacity J/kgK, 100 to 5000
  * @param cells 1 to 500
  * @param grading 1 for equal cells, up to 1.5
+ * @param seeps how well vapour passes, times still air, 0 to 1; 0 for what is closed to it
+ * @param regain water it holds at 65 % relative humidity, kg/kg, 0 to 0.3; only of what seeps
  */
 public record Sheet(
     String name,
@@ -20,8 +22,26 @@ public record Sheet(
     double density,
     double heatCapacity,
     int cells,
-    double grading)
+    double grading,
+    double seeps,
+    double regain)
     implements Slab {
+  /** Of what breathes, what is air. */
+  private static final double POROSITY = 0.5;
+
+  /** Closed to vapour. */
+  public Sheet(
+      String name,
+      Face face,
+      double thickness,
+      double conductivity,
+      double density,
+      double heatCapacity,
+      int cells,
+      double grading) {
+    this(name, face, thickness, conductivity, density, heatCapacity, cells, grading, 0, 0);
+  }
+
   public Sheet {
     Bounds.check(name + ": thickness", thickness, 0.001, 100, "mm");
     Bounds.check(name + ": conductivity", conductivity, 0.01, 500, "W/mK");
@@ -29,6 +49,14 @@ public record Sheet(
     Bounds.check(name + ": heat capacity", heatCapacity, 100, 5000, "J/kgK");
     Bounds.check(name + ": cells", cells, 1, 500, "");
     Bounds.check(name + ": grading", grading, 1, 1.5, "");
+    Bounds.check(name + ": vapour passes", seeps, 0, 1, "");
+    Bounds.check(name + ": regain", regain, 0, 0.3, "");
+  }
+
+  /** The same open to vapour. */
+  public Sheet breathing(double share, double holding) {
+    return new Sheet(
+        name, face, thickness, conductivity, density, heatCapacity, cells, grading, share, holding);
   }
 
   @Override
@@ -48,11 +76,21 @@ public record Sheet(
 
   @Override
   public double thirstyMass() {
-    return 0;
+    return seeps == 0 ? 0 : thickness * 1e-3 * density;
   }
 
   @Override
-  public double regain() {
-    return 0;
+  public double seeping(double pressureKpa) {
+    return seeps * Moisture.THROUGH_AIR;
+  }
+
+  @Override
+  public double poresMetres(double pressureKpa) {
+    return seeps == 0 ? 0 : POROSITY * thickness * 1e-3;
+  }
+
+  @Override
+  public double[] shares() {
+    return Slab.graded(cells, grading);
   }
 }

@@ -23,15 +23,13 @@ public final class Trace {
   Trace(int parts) {
     this.parts = parts;
     faces = new double[MOMENTS * 2 * parts];
-    water = new double[MOMENTS * parts];
+    water = new double[MOMENTS * 2 * parts];
   }
 
-  void add(
-      double second,
-      double platenCelsius,
-      double[] faceCelsius,
-      double[] waterKg,
-      double bondDose) {
+  /**
+   * @param row bond and platen at these places, then from the first on the faces and the waters
+   */
+  void add(double second, double[] row, int first, int bondAt, int platenAt) {
     if (size == seconds.length) {
       seconds = Arrays.copyOf(seconds, 2 * size);
       bond = Arrays.copyOf(bond, 2 * size);
@@ -40,10 +38,10 @@ public final class Trace {
       water = Arrays.copyOf(water, 2 * water.length);
     }
     seconds[size] = second;
-    bond[size] = bondDose;
-    platen[size] = platenCelsius;
-    System.arraycopy(faceCelsius, 0, faces, size * 2 * parts, 2 * parts);
-    System.arraycopy(waterKg, 0, water, size * parts, parts);
+    bond[size] = row[bondAt];
+    platen[size] = row[platenAt];
+    System.arraycopy(row, first, faces, size * 2 * parts, 2 * parts);
+    System.arraycopy(row, first + 2 * parts, water, size * 2 * parts, 2 * parts);
     size++;
   }
 
@@ -88,7 +86,17 @@ public final class Trace {
 
   /** Water in a part at a moment, kg/m2. */
   public double water(int moment, int part) {
-    return water[moment * parts + check(part)];
+    return waterAbove(moment, part) + waterBelow(moment, part);
+  }
+
+  /** Water in the upper half of a part at a moment, kg/m2. */
+  public double waterAbove(int moment, int part) {
+    return water[moment * 2 * parts + 2 * check(part)];
+  }
+
+  /** Water in the lower half of a part at a moment, kg/m2. */
+  public double waterBelow(int moment, int part) {
+    return water[moment * 2 * parts + 2 * check(part) + 1];
   }
 
   /** Dose of the glue line at a moment, s; 0 where nothing is bonded. */

@@ -8,8 +8,11 @@ public final class Steam {
   /** From this glue line on leaving water counts, °C. */
   public static final double COUNTS_ABOVE = 110;
 
-  /** More than this is flagged, g/m2. */
+  /** More than this from the half of the cloth that the glue lies on is flagged, g/m2. */
   public static final double TOO_MUCH = 2;
+
+  /** A pre-press goes on until no more than this would leave it, g/m2. */
+  public static final double DRY_ENOUGH = 1;
 
   private Steam() {}
 }

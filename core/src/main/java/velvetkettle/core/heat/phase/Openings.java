@@ -125,11 +125,7 @@ public final class Openings {
     if (Double.isNaN(flows) || second <= flows) {
       return 0;
     }
-    double left = 0;
-    for (int slab : main.laying().clothThatSteams()) {
-      IntToDoubleFunction water = moment -> trace.water(moment, slab);
-      left += trace.readAt(flows, water) - trace.readAt(second, water);
-    }
-    return 1000 * Math.max(0, left);
+    IntToDoubleFunction water = main::waterUnderMedium;
+    return Math.max(0, trace.readAt(flows, water) - trace.readAt(second, water));
   }
 }

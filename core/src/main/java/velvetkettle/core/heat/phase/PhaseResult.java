@@ -46,12 +46,17 @@ public record PhaseResult(WorkPhase phase, SlabMapping laying, ConductionResult 
     return hottest;
   }
 
-  /** Water that left the cloth next to the medium after a moment, g/m2. */
+  /** Water at a moment in that half of the cloth which the medium lies on, g/m2. */
+  public double waterUnderMedium(int moment) {
+    int[] cloth = laying.cloth();
+    return 1000
+        * (laying.side() == Side.FACE
+            ? trace().waterAbove(moment, cloth[0])
+            : trace().waterBelow(moment, cloth[cloth.length - 1]));
+  }
+
+  /** Water that left it after a moment, g/m2. */
   public double steamAfter(int moment) {
-    double left = 0;
-    for (int slab : laying.clothThatSteams()) {
-      left += trace().water(moment, slab) - trace().water(end(), slab);
-    }
-    return 1000 * Math.max(0, left);
+    return Math.max(0, waterUnderMedium(moment) - waterUnderMedium(end()));
   }
 }

@@ -21,14 +21,25 @@ import velvetkettle.core.quantity.Millimetres;
  * memory; papers, foams, hot melts and closest packings: engineering estimates.
  */
 public final class Slabs {
-  private static final int COVER_CELLS = 3;
-  private static final int FILM_CELLS = 2;
-  private static final int CLOTH_CELLS = 8;
+  /** Finer ones move the glue line by less than a tenth of a kelvin after a quarter second. */
+  private static final int COVER_CELLS = 6;
+
+  private static final int FILM_CELLS = 4;
+  private static final int CLOTH_CELLS = 16;
 
   /** Pads are cut finest where they meet the cloth. */
   private static final int PAD_CELLS = 22;
 
   private static final double PAD_GRADING = 1.18;
+
+  /** How vapour passes, times still air: uncoated paper, tissue, felt (engineering estimates). */
+  private static final double PAPER_SEEPS = 0.0025;
+
+  private static final double TOWEL_SEEPS = 0.3;
+  private static final double FELT_SEEPS = 0.7;
+
+  /** Water in paper at 65 % relative humidity, kg/kg (common practice, no source). */
+  private static final double PAPER_REGAIN = 0.06;
 
   private static final double KNIT_OR_WOVEN = 0.45;
   private static final double CALENDERED = 0.60;
@@ -65,17 +76,20 @@ public final class Slabs {
     return switch (substance) {
       case PTFE_SHEET -> cover("PTFE sheet", Face.FILM, mm, 0.25, 2100, 1050);
       case PARCHMENT -> cover("parchment", Face.PAPER, mm, 0.12, 800, 1450);
-      case KRAFT -> cover("kraft paper", Face.PAPER, mm, 0.11, 750, 1450);
-      case PAPER_TOWEL -> cover("paper towel", Face.PAPER, mm, 0.06, 250, 1450);
+      case KRAFT -> paper("kraft paper", mm, 0.11, 750, PAPER_SEEPS);
+      case PAPER_TOWEL -> paper("paper towel", mm, 0.06, 250, TOWEL_SEEPS);
       case CARRIER_FILM -> cover("carrier", Face.FILM, mm, 0.20, 1390, 1350);
-      case TRANSFER_PAPER, SUBLIMATION_PAPER -> cover("paper", Face.PAPER, mm, 0.12, 850, 1450);
+      case TRANSFER_PAPER, SUBLIMATION_PAPER -> paper("paper", mm, 0.12, 850, PAPER_SEEPS);
       case POLYURETHANE -> film("film", mm, 0.20, 1150, 1900);
       case FLOCK -> film("flock", mm, 0.06, 300, 1400);
       case BLOCKER -> film("blocker", mm, 0.22, 1250, 1700);
       case HOT_MELT, PRINT_COATING -> film("glue", mm, 0.20, 1120, 2000);
       case SILICONE_FOAM -> List.of(pad("foam pad", Face.FOAM, mm, 0.09, 350, 1300));
       case RUBBER -> List.of(pad("rubber pad", Face.FOAM, mm, 0.22, 1200, 1400));
-      case WOOL_MAT -> List.of(pad("wool mat", Face.FOAM, mm, 0.055, 250, 1500));
+      case WOOL_MAT ->
+          List.of(
+              pad("wool mat", Face.FOAM, mm, 0.055, 250, 1500)
+                  .breathing(FELT_SEEPS, FibreMix.of(Blend.of(Fibre.WOOL)).regain()));
       case TABLE_BOARD -> List.of(TABLE);
       case COTTON_SHEET -> List.of(dryCotton("pressing cloth", 150, 0.62, KNIT_OR_WOVEN));
       case TOWEL -> List.of(dryCotton("folded towel", 800, 6.4, TERRY));
@@ -91,6 +105,11 @@ public final class Slabs {
   private static List<Slab> cover(
       String name, Face face, double mm, double k, double density, double heatCapacity) {
     return List.of(new Sheet(name, face, mm, k, density, heatCapacity, COVER_CELLS, 1));
+  }
+
+  private static List<Slab> paper(String name, double mm, double k, double density, double seeps) {
+    Sheet paper = new Sheet(name, Face.PAPER, mm, k, density, 1450, COVER_CELLS, 1);
+    return List.of(paper.breathing(seeps, PAPER_REGAIN));
   }
 
   private static List<Slab> film(

@@ -17,8 +17,8 @@ class AllocationTest {
   void innerLoop() {
     Phase phase = press();
     long few = allocated(phase, 0.05);
-    long many = allocated(phase, 0.0001);
-    int steps = Conduction.run(phase, 0.0001).trace().size();
+    long many = allocated(phase, 0.000001);
+    int steps = Conduction.run(phase, 0.000001).trace().size();
     assertThat(steps).isGreaterThan(1000);
     // A moment in the trace is second, bond, two faces and the water of each of five parts; the
     // arrays double when full and are copied once.
