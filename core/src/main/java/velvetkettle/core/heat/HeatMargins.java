@@ -17,6 +17,7 @@ import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Times;
 
@@ -59,8 +60,9 @@ public final class HeatMargins implements HeatModel {
     if (likeliest.ruleOut()) {
       return new Judgement(likeliest, null);
     }
-    Margins margins = margins(pressing, reading, spread(pressing), practice);
-    return new Judgement(margins, heat(pressing, run, reading));
+    Spread spread = spread(pressing);
+    Margins margins = margins(pressing, reading, spread, practice);
+    return new Judgement(margins, heat(pressing, run, reading, TemperatureUncertainty.of(spread)));
   }
 
   @Override
@@ -143,12 +145,13 @@ public final class HeatMargins implements HeatModel {
     return new Peaks(closed, TemperatureUncertainty.of(pressing)).stack();
   }
 
-  private static HeatReading heat(Pressing pressing, PressSimulation.Run run, Reading reading) {
+  private static HeatReading heat(
+      Pressing pressing, PressSimulation.Run run, Reading reading, Kelvin giveOrTake) {
     PhaseResult main = run.acts().stream().filter(PhaseResult::main).findFirst().orElseThrow();
     return new HeatReading(
-        new Peaks(main, TemperatureUncertainty.of(pressing)).stack(),
+        new Peaks(main, giveOrTake).stack(),
         Celsius.of(Math.round(reading.glueLine())),
-        TemperatureUncertainty.of(pressing),
+        giveOrTake,
         Times.upTo(reading.bond()),
         Double.isNaN(reading.bondedAfter()) ? null : Seconds.of(Math.ceil(reading.bondedAfter())),
         new LayersAbove(pressing, main).slowed(),

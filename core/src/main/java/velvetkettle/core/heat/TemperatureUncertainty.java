@@ -1,24 +1,36 @@
 package velvetkettle.core.heat;
 
+import velvetkettle.core.heat.band.Band;
 import velvetkettle.core.heat.phase.Pressing;
-import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Kelvin;
 
 /**
- * How far a computed glue line may be off. Shown wide on purpose: about a dozen fitted numbers
- * stand against eleven loose facts (engineering estimates).
+ * How far a computed glue line may be off: two standard deviations of what is not known of this
+ * press, this cloth and this stack, and beside it the form of the model itself. Adhesive kinetics
+ * are not in it.
  */
 public final class TemperatureUncertainty {
-  public static final Kelvin UNMEASURED = Kelvin.of(15);
-  public static final Kelvin UNDER_FILM = Kelvin.of(5);
-  public static final Kelvin THROUGH_CLOTH = Kelvin.of(10);
+  /** Of the model itself, two standard deviations, K (engineering estimate). */
+  private static final double MODEL = 3;
+
+  /** A band reaches so many standard deviations to either side. */
+  private static final double NINE_OF_TEN = 1.2816;
 
   private TemperatureUncertainty() {}
 
   public static Kelvin of(Pressing pressing) {
-    if (!pressing.press().calibration().measured()) {
-      return UNMEASURED;
-    }
-    return pressing.medium().atPress().side() == Side.FACE ? UNDER_FILM : THROUGH_CLOTH;
+    return of(HeatMargins.spread(pressing));
+  }
+
+  static Kelvin of(Spread spread) {
+    return of(spread.glueLine());
+  }
+
+  /**
+   * @param glueLine K
+   */
+  public static Kelvin of(Band glueLine) {
+    double deviation = (glueLine.high() - glueLine.low()) / 2 / NINE_OF_TEN;
+    return Kelvin.of(Math.ceil(Math.hypot(2 * deviation, MODEL)));
   }
 }

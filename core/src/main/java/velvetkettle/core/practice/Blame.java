@@ -259,12 +259,18 @@ final class Blame {
                     p ->
                         p.with(
                             new ParameterSample(
-                                0, p.draw().contact(), p.draw().pressure(), 1, 1, 1)))));
+                                0, p.draw().contact(), 1, p.draw().pressure(), 1, 1, 1)))));
   }
 
   private static ParameterSample touching(double contact, double pressure, ParameterSample cloth) {
     return new ParameterSample(
-        0, contact, pressure, cloth.conductivity(), cloth.thickness(), cloth.moisture());
+        0,
+        contact,
+        cloth.touching(),
+        pressure,
+        cloth.conductivity(),
+        cloth.thickness(),
+        cloth.moisture());
   }
 
   private static void placed(

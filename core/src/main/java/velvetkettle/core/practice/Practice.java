@@ -77,6 +77,7 @@ public final class Practice {
     return new ParameterSample(
         0,
         nature.contact(),
+        1,
         nature.pressure(),
         Math.pow(CONDUCTIVITY_TIMES, random.nextGaussian()),
         Math.pow(THICKNESS_TIMES, random.nextGaussian()),

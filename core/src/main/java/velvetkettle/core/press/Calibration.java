@@ -16,7 +16,7 @@ import velvetkettle.core.quantity.Kelvin;
  *     corrected
  * @param contact how much better its platen touches than others do; null where no probe showed it
  * @param contactTimes within what factor the contact is known, one standard deviation; null where
- *     nothing was asked about it
+ *     no probe showed it
  * @param coldest how far the coldest of nine places is below their mean, K; null where nobody
  *     looked
  * @param on the day of the measuring; null where it is not known
@@ -38,7 +38,6 @@ public record Calibration(
   /** From plate presses on; what a display cannot say is as usual. */
   private static final double CONTACT_TIMES = 1.42;
 
-  private static final double CONTACT_TIMES_OF_MEASURED = 1.15;
   private static final double DEVIATION = 7;
 
   /** No thermostat holds better, K (engineering estimate). */
@@ -63,12 +62,12 @@ public record Calibration(
     return contact == null ? 1 : contact;
   }
 
-  /** One standard deviation of the contact, as a factor (engineering estimates). */
+  /**
+   * One standard deviation of the contact, as a factor (engineering estimate). Strips say nothing
+   * of it: only a probe does.
+   */
   public double contactSpread() {
-    if (contactTimes != null) {
-      return contactTimes;
-    }
-    return measured ? CONTACT_TIMES_OF_MEASURED : CONTACT_TIMES;
+    return contactTimes == null ? CONTACT_TIMES : contactTimes;
   }
 
   /** One standard deviation of the platen's temperature, K (engineering estimate). */

@@ -93,7 +93,7 @@ class PracticeTest {
         SimulatedPress.cold(KIND, nature, Workroom.USUAL)
             .set(better.dial().plus(Kelvin.of(dialOff)))
             .standing(Seconds.of(standing));
-    ParameterSample draw = new ParameterSample(0, nature.contact(), nature.pressure(), 1, 1, 1);
+    ParameterSample draw = new ParameterSample(0, nature.contact(), 1, nature.pressure(), 1, 1, 1);
     return new PieceOnPress(worked, press, changed.apply(better.settings()), draw).told();
   }
 

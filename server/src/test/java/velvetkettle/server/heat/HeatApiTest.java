@@ -31,8 +31,9 @@ class HeatApiTest extends ServerTest {
     assertThat(story.at("/glueLine/0/celsius").size()).isGreaterThan(20);
     assertThat(story.path("events").findValuesAsText("what"))
         .contains("The glue begins to flow", "The bond is made");
-    assertThat(story.at("/peel/onTable/cold").asDouble())
-        .isLessThan(story.at("/peel/onPad/cold").asDouble());
+    // Under the hot platen of an open clamshell nothing gets cold.
+    assertThat(story.at("/peel/onTable/cold").asDouble()).isBetween(20.0, 120.0);
+    assertThat(story.at("/peel/onPad/cold").isNull()).isTrue();
     assertThat(story.path("doses").get(0).asText()).startsWith("Bond: ");
   }
 

@@ -6,6 +6,7 @@ import static velvetkettle.core.heat.band.Unknowns.MOISTURE;
 import static velvetkettle.core.heat.band.Unknowns.PLATEN;
 import static velvetkettle.core.heat.band.Unknowns.PRESSURE;
 import static velvetkettle.core.heat.band.Unknowns.THICKNESS;
+import static velvetkettle.core.heat.band.Unknowns.TOUCHING;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -17,11 +18,13 @@ import java.util.stream.DoubleStream;
  * <ol>
  *   <li>Platen, contact and pressure matter most and bend: each is moved to either side, and each
  *       two of them together to the side on which a bond fails.
- *   <li>Conductivity, thickness and moisture of the cloth matter little: each is moved once.
- *   <li>Logarithms of doses, and temperatures, are read as quadratics of all six, {@link Surface}.
+ *   <li>Conductivity, thickness and moisture of the cloth, and how its layers touch, matter little:
+ *       each is moved once.
+ *   <li>Logarithms of doses, and temperatures, are read as quadratics of all seven, {@link
+ *       Surface}.
  * </ol>
  *
- * Twelve runs stand for thousands of draws: within 7 % of a dose and 0.5 K on the stacks of the
+ * Thirteen runs stand for thousands of draws: within 7 % of a dose and 0.5 K on the stacks of the
  * test beside it.
  */
 public final class SamplingPlan {
@@ -29,7 +32,7 @@ public final class SamplingPlan {
   public static final double OFF = Surface.NINE_OF_TEN;
 
   private static final int[] BENDING = {PLATEN, CONTACT, PRESSURE};
-  private static final int[] STRAIGHT = {CONDUCTIVITY, THICKNESS, MOISTURE};
+  private static final int[] STRAIGHT = {CONDUCTIVITY, THICKNESS, MOISTURE, TOUCHING};
   private static final int[][] PAIRS = {{PLATEN, CONTACT}, {PLATEN, PRESSURE}, {CONTACT, PRESSURE}};
 
   private static final int LOW = BENDING.length;

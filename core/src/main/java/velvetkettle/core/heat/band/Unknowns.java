@@ -9,10 +9,10 @@ import velvetkettle.core.press.Calibration;
  * of the model are not in it.
  *
  * @param platen how far the platen is from what it says, K
- * @param contact factor of the press's contact
+ * @param contact factor of the platen's contact; that of the layers with each other is of the cloth
  */
 public record Unknowns(double platen, double contact) {
-  public static final int COUNT = 6;
+  public static final int COUNT = 7;
 
   public static final int PLATEN = 0;
   static final int CONTACT = 1;
@@ -20,6 +20,10 @@ public record Unknowns(double platen, double contact) {
   static final int CONDUCTIVITY = 3;
   static final int THICKNESS = 4;
   static final int MOISTURE = 5;
+  static final int TOUCHING = 6;
+
+  /** Glue on cloth, cloth on cloth and on the pad. */
+  public static final double TOUCHING_FACTOR = 1.42;
 
   private static final double PRESSURE_FACTOR = 1.5;
   private static final double CONDUCTIVITY_FACTOR = 1.20;
@@ -39,6 +43,7 @@ public record Unknowns(double platen, double contact) {
     return new ParameterSample(
         platen * deviations[PLATEN],
         Math.pow(contact, deviations[CONTACT]),
+        Math.pow(TOUCHING_FACTOR, deviations[TOUCHING]),
         Math.pow(PRESSURE_FACTOR, deviations[PRESSURE]),
         Math.pow(CONDUCTIVITY_FACTOR, deviations[CONDUCTIVITY]),
         Math.pow(THICKNESS_FACTOR, deviations[THICKNESS]),

@@ -17,6 +17,9 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.heat.TemperatureUncertainty;
+import velvetkettle.core.heat.band.SamplingPlan;
+import velvetkettle.core.heat.band.Unknowns;
 import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.dose.Adhesive;
@@ -37,6 +40,7 @@ import velvetkettle.core.press.Stack;
 import velvetkettle.core.press.Substance;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
+import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -129,8 +133,11 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
   }
 
   private List<PhaseResult> run(List<WorkPhase> phases) {
-    return PressSimulation.of(
-        bench, adhesive, phases, ParameterSample.NOMINAL, Conduction.TOLERANCE);
+    return run(phases, ParameterSample.NOMINAL);
+  }
+
+  private List<PhaseResult> run(List<WorkPhase> phases, ParameterSample draw) {
+    return PressSimulation.of(bench, adhesive, phases, draw, Conduction.TOLERANCE);
   }
 
   /** What came of it; the last phase is the press. */
@@ -142,6 +149,20 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
     PhaseResult act() {
       List<PhaseResult> acts = acts();
       return acts.get(acts.size() - 1);
+    }
+
+    /** How far the glue line at the end may be off on a press that is known so well. */
+    Kelvin giveOrTake(Calibration calibration) {
+      Unknowns unknowns = Unknowns.of(calibration);
+      double[] off =
+          SamplingPlan.guesses().stream().mapToDouble(g -> glueLine(unknowns.draw(g))).toArray();
+      return TemperatureUncertainty.of(SamplingPlan.band(glueLine(ParameterSample.NOMINAL), off));
+    }
+
+    private double glueLine(ParameterSample draw) {
+      List<PhaseResult> acts = stacks.run(phases, draw);
+      PhaseResult act = acts.get(acts.size() - 1);
+      return act.trace().interfaceBelow(act.end(), act.laying().bondBelow());
     }
 
     double bondedAfter() {

@@ -10,7 +10,7 @@ import velvetkettle.core.quantity.Bounds;
  *
  * @param parts from the heated side down, at least one
  * @param pressureKpa 0 to 500
- * @param contactFactor the press's own, 0.05 to 20
+ * @param contactFactor times the usual contact of the layers with each other, 0.05 to 20
  * @param closed whether vapour is held under the platen
  * @param roomCelsius -10 to 60
  * @param relativeHumidity of the room, 0.01 to 0.98

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param baseCelsius what the lowest layer lies on
  * @param seconds for how long
  * @param bonding null where nothing is glued
+ * @param overhead what hangs over it while it lies open
  */
 public record PhaseInput(
     List<LaidSlab> layers,
@@ -18,7 +19,8 @@ public record PhaseInput(
     double baseCelsius,
     double pressureKpa,
     double seconds,
-    @Nullable Bonding bonding) {
+    @Nullable Bonding bonding,
+    Overhead overhead) {
   /** Contact of layers that lie loosely on each other, kPa. */
   public static final double LOOSE = 1;
 
@@ -31,7 +33,7 @@ public record PhaseInput(
 
   /** The same closed under another platen. */
   public PhaseInput under(Heater platen) {
-    return new PhaseInput(layers, platen, baseCelsius, pressureKpa, seconds, bonding);
+    return new PhaseInput(layers, platen, baseCelsius, pressureKpa, seconds, bonding, overhead);
   }
 
   int indexOf(String name) {

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 public final class Sequence {
   private final Air air;
   private final double contactFactor;
+  private final double touching;
   private final double moistureFactor;
   private final double tolerance;
   private final Map<String, Profile> faceUp = new HashMap<>();
@@ -51,19 +52,22 @@ public final class Sequence {
     }
   }
 
-  private Sequence(Air air, double contactFactor, double moistureFactor, double tolerance) {
+  private Sequence(
+      Air air, double contactFactor, double touching, double moistureFactor, double tolerance) {
     this.air = air;
     this.contactFactor = contactFactor;
+    this.touching = touching;
     this.moistureFactor = moistureFactor;
     this.tolerance = tolerance;
   }
 
   public static List<ConductionResult> run(List<PhaseInput> scenes, Air air) {
-    return run(scenes, air, 1, 1, Conduction.TOLERANCE, Kept.NOTHING).passages();
+    return run(scenes, air, 1, 1, 1, Conduction.TOLERANCE, Kept.NOTHING).passages();
   }
 
   /**
-   * @param contactFactor the press's own, 1 where it was not measured
+   * @param contactFactor of the platen with what it touches, 1 where it was not measured
+   * @param touching of the layers with each other, 1 as usual
    * @param moistureFactor more or less water in the cloth than the room's air explains, 0 to 5
    * @param tolerance K per step
    * @param before what scenes before these left
@@ -72,10 +76,11 @@ public final class Sequence {
       List<PhaseInput> scenes,
       Air air,
       double contactFactor,
+      double touching,
       double moistureFactor,
       double tolerance,
       Kept before) {
-    Sequence sequence = new Sequence(air, contactFactor, moistureFactor, tolerance);
+    Sequence sequence = new Sequence(air, contactFactor, touching, moistureFactor, tolerance);
     sequence.faceUp.putAll(before.faceUp());
     sequence.doses.putAll(before.doses());
     List<ConductionResult> passages = new ArrayList<>();
@@ -112,16 +117,15 @@ public final class Sequence {
     Heater heater = scene.heater();
     double kpa = scene.pressureKpa();
     Boundary above =
-        heater == null ? new Boundary.Open(air) : heater.over(first, kpa, contactFactor);
+        heater == null ? scene.overhead().over(air) : heater.over(first, kpa, contactFactor);
     Boundary below =
-        new Boundary.Held(
-            scene.baseCelsius(), Contact.conductance(last, Face.HARD, kpa, contactFactor));
+        new Boundary.Held(scene.baseCelsius(), Contact.conductance(last, Face.HARD, kpa, touching));
     return new Phase(
         parts,
         above,
         below,
         kpa,
-        contactFactor,
+        touching,
         heater != null,
         air.celsius(),
         air.relativeHumidity(),

@@ -12,7 +12,7 @@ public final class Steam {
   public static final double TOO_MUCH = 2;
 
   /** A pre-press goes on until no more than this would leave it, g/m2. */
-  public static final double DRY_ENOUGH = 1;
+  public static final double DRY_ENOUGH = 0.75;
 
   private Steam() {}
 }

@@ -1,6 +1,7 @@
 package velvetkettle.core.heat.measure;
 
 import java.util.List;
+import velvetkettle.core.heat.band.Unknowns;
 import velvetkettle.core.heat.measure.Measuring.Known;
 import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.ParameterSample;
@@ -25,13 +26,13 @@ import velvetkettle.core.quantity.Sentence;
  * believed of it before. What is left uncertain of offset and contact is what the curvature at the
  * best fit says, with the cloth's and the probe's uncertainty in it.
  *
- * <p>Cost: eight marches a round, four rounds.
+ * <p>Cost: nine marches a round, four rounds.
  */
 final class ProbeFit {
   private static final int OFFSET = 0;
   private static final int CONTACT = 1;
-  private static final int PROBE = 6;
-  private static final int UNKNOWNS = 7;
+  private static final int PROBE = 7;
+  private static final int UNKNOWNS = 8;
   private static final int ROUNDS = 4;
 
   /** Read so often; more would only repeat the same error. */
@@ -53,6 +54,7 @@ final class ProbeFit {
   private static final double[] BEFORE = {
     Measuring.OFFSET_BEFORE,
     Measuring.CONTACT_BEFORE,
+    Math.log(Unknowns.TOUCHING_FACTOR),
     Math.log(1.5),
     Math.log(1.20),
     Math.log(1.12),
@@ -60,7 +62,7 @@ final class ProbeFit {
     PROBE_ERROR
   };
 
-  private static final double[] STEP = {1, 0.05, 0.05, 0.05, 0.05, 0.05, 1};
+  private static final double[] STEP = {1, 0.05, 0.05, 0.05, 0.05, 0.05, 0.05, 1};
 
   private final Bench bench;
   private final ProbeTrace probe;
@@ -137,7 +139,8 @@ final class ProbeFit {
             Math.exp(at[2]),
             Math.exp(at[3]),
             Math.exp(at[4]),
-            Math.exp(at[5]));
+            Math.exp(at[5]),
+            Math.exp(at[6]));
     double[] seen = seen(bench, probe, draw, seconds);
     for (int k = 0; k < seen.length; k++) {
       seen[k] += at[PROBE];

@@ -5,7 +5,8 @@ package velvetkettle.core.heat.phase;
  * guesses.
  *
  * @param platenOffset by how much the platen is hotter than it says, K
- * @param contact the press's contact factor
+ * @param contact times the usual contact of the platen with what it touches
+ * @param touching times the usual contact of the layers with each other
  * @param pressure times the nominal pressure
  * @param conductivity times the cloth's conductivity
  * @param thickness times the cloth's thickness
@@ -14,9 +15,10 @@ package velvetkettle.core.heat.phase;
 public record ParameterSample(
     double platenOffset,
     double contact,
+    double touching,
     double pressure,
     double conductivity,
     double thickness,
     double moisture) {
-  public static final ParameterSample NOMINAL = new ParameterSample(0, 1, 1, 1, 1, 1);
+  public static final ParameterSample NOMINAL = new ParameterSample(0, 1, 1, 1, 1, 1, 1);
 }

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.conduction.Air;
 import velvetkettle.core.heat.conduction.Bonding;
 import velvetkettle.core.heat.conduction.Heater;
+import velvetkettle.core.heat.conduction.Overhead;
 import velvetkettle.core.heat.conduction.PhaseInput;
 import velvetkettle.core.heat.conduction.Sequence;
 import velvetkettle.core.heat.dose.Adhesive;
@@ -45,6 +46,9 @@ public final class PressSimulation {
   private final List<PhaseInput> scenes = new ArrayList<>();
   private List<Layer> left = List.of();
   private Side side = Side.FACE;
+
+  /** Of the last closing, °C. */
+  private double hot;
 
   private PressSimulation(
       Bench bench, @Nullable Adhesive adhesive, List<WorkPhase> phases, ParameterSample draw) {
@@ -156,6 +160,7 @@ public final class PressSimulation {
             played,
             new Air(bench.workroom().air().degrees(), bench.workroom().humidity() / 100),
             draw.contact() * bench.press().calibration().contactFactor(),
+            draw.touching(),
             draw.moisture(),
             tolerance,
             before));
@@ -182,7 +187,9 @@ public final class PressSimulation {
               warming.base(),
               closed.pressure().nominal().count() * draw.pressure(),
               closed.time().count(),
-              bonding));
+              bonding,
+              Overhead.NOTHING));
+      hot = closed.platen().degrees() + draw.platenOffset();
       left = without(left, PRESS_SIDE);
     } else if (phase instanceof WorkPhase.Open open) {
       left = open.carrierOff() ? without(left, CARRIERS) : left;
@@ -190,7 +197,13 @@ public final class PressSimulation {
       double base = open.onTable() ? warming.table() : warming.base();
       scenes.add(
           new PhaseInput(
-              laying.lying(), null, base, PhaseInput.LOOSE, open.time().count(), bonding));
+              laying.lying(),
+              null,
+              base,
+              PhaseInput.LOOSE,
+              open.time().count(),
+              bonding,
+              open.onTable() ? Overhead.NOTHING : warming.overhead(hot)));
     }
   }
 

@@ -1,6 +1,7 @@
 package velvetkettle.core.heat.phase;
 
 import velvetkettle.core.heat.conduction.Heater;
+import velvetkettle.core.heat.conduction.Overhead;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
@@ -13,6 +14,9 @@ import velvetkettle.core.press.Workroom;
 public record Warming(PressKind press, Workroom workroom) {
   /** The base and pad of a plate press that has run for a while, °C (engineering estimate). */
   private static final double WARM_BASE = 30;
+
+  /** How far a clamshell opens, degrees (engineering estimate). */
+  private static final double OPENS = 70;
 
   public Heater heater(double setCelsius) {
     if (!press.pressedByHand()) {
@@ -29,6 +33,16 @@ public record Warming(PressKind press, Workroom workroom) {
 
   public double table() {
     return workroom.air().degrees();
+  }
+
+  /**
+   * How much of what lies on the lower platen of an open press looks at the hot one: two plates of
+   * one width hinged at an edge see 1 - sin(half their angle) of each other (H. C. Hottel, from
+   * memory). A swung platen and a pulled drawer are out of sight, and so is what a hand takes away.
+   */
+  public Overhead overhead(double platenCelsius) {
+    double view = press == PressKind.PLATE_CLAM ? 1 - Math.sin(Math.toRadians(OPENS / 2)) : 0;
+    return new Overhead(platenCelsius, view);
   }
 
   /** What a layer is at where it first appears, °C. */

@@ -5,10 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.hipparchus.special.Erf;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Fibre;
 
 /**
  * Closed-form solutions: Carslaw &amp; Jaeger, <i>Conduction of Heat in Solids</i>, 2nd ed., from
@@ -95,6 +99,91 @@ class AnalyticTest {
     double e2 = Math.sqrt(k2 * rho2 * cp2);
     double contact = (e1 * trace.lowerFace(end, 0) + e2 * trace.upperFace(end, 1)) / (e1 + e2);
     assertThat(contact).isCloseTo(celsius, within(0.01));
+  }
+
+  /**
+   * theta = sum of 4 sin z / (2 z + sin 2 z) exp(-z2 Fo) cos(z x / L), z tan z = Bi: the back and
+   * the face of a slab behind a contact.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "0.1, 2",
+    "0.1, 10",
+    "0.3, 2",
+    "1, 0.5",
+    "1, 2",
+    "3, 0.3",
+    "10, 0.2",
+    "10, 0.6",
+    "30, 0.3",
+    "100, 0.2",
+    "100, 0.5"
+  })
+  @DisplayName("slabs from Biot 0.1 to 100 on as many cells as a cover and a cloth have here")
+  void biot(double biot, double fourier) {
+    double thickness = 0.4e-3;
+    double conductivity = 0.08;
+    Cloth cloth = new Cloth("slab", FibreMix.of(Blend.of(Fibre.COTTON)).dry(), 150, 0.62, 0.45, 16);
+    Sheet sheet = new Sheet("slab", Face.HARD, 0.4, conductivity, 441, 1400, 6, 1);
+    agrees(sheet, conductivity, thickness, 441 * 1400 * thickness, biot, fourier, 0.6);
+    double k = cloth.conductivity(20);
+    double t = cloth.thicknessMetres(20);
+    agrees(cloth, k, t, cloth.arealHeatCapacity(), biot, fourier, 0.15);
+  }
+
+  private static void agrees(
+      Slab slab, double k, double thick, double stored, double biot, double fourier, double most) {
+    double seconds = fourier * thick * stored / k;
+    Phase phase =
+        phase(
+            List.of(Layers.dry(slab, 25)),
+            new Boundary.Held(160, biot * k / thick),
+            new Boundary.Insulated(),
+            seconds);
+    Trace trace = Conduction.run(phase, 0.01).trace();
+    int end = trace.size() - 1;
+    assertThat(trace.lowerFace(end, 0)).isCloseTo(series(biot, fourier, 0), within(most));
+    assertThat(trace.upperFace(end, 0)).isCloseTo(series(biot, fourier, 1), within(most));
+  }
+
+  private static double series(double biot, double fourier, double place) {
+    double theta = 0;
+    for (int n = 0; n < 60; n++) {
+      double low = n * Math.PI;
+      double high = low + Math.PI / 2;
+      for (int k = 0; k < 80; k++) {
+        double zeta = (low + high) / 2;
+        if (zeta * Math.tan(zeta) < biot) {
+          low = zeta;
+        } else {
+          high = zeta;
+        }
+      }
+      double zeta = (low + high) / 2;
+      theta +=
+          4
+              * Math.sin(zeta)
+              / (2 * zeta + Math.sin(2 * zeta))
+              * Math.exp(-zeta * zeta * fourier)
+              * Math.cos(zeta * place);
+    }
+    return 160 + (25 - 160) * theta;
+  }
+
+  /** T = exp(b2 a t) erfc(b sqrt(a t)), b = rho cp of the body / heat capacity of the platen. */
+  @ParameterizedTest
+  @ValueSource(doubles = {0.5, 2, 10, 40})
+  @DisplayName("a platen without heat laid on a half space gives up its own")
+  void platenOnHalfSpace(double seconds) {
+    Phase phase =
+        phase(
+            List.of(Layers.dry(ENDLESS, 25)),
+            new Boundary.Platen(150, 150, 9700, 0, TOUCHING),
+            new Boundary.Insulated(),
+            seconds);
+    double root = 1200 * 1400 / 9700.0 * Math.sqrt(0.22 / (1200 * 1400) * seconds);
+    double expected = 25 + 125 * Math.exp(root * root) * Erf.erfc(root);
+    assertThat(Conduction.run(phase, 0.005).platenCelsius()).isCloseTo(expected, within(0.02));
   }
 
   @Test

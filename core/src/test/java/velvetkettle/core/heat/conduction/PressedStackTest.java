@@ -67,6 +67,34 @@ class PressedStackTest {
     assertThat(Contact.conductance(a, b, 20, 1)).isCloseTo(conductance, within(1.0));
   }
 
+  /** The sum of convection over a warm plate and of radiation, W/m2K. */
+  @ParameterizedTest
+  @CsvSource({"60, 12", "150, 17"})
+  @DisplayName("an open press loses about 12 W/m2K at 60 °C and 17 at 150 °C")
+  void openPress(double celsius, double expected) {
+    Boundary.Open open = new Boundary.Open(new Air(Layers.ROOM, Layers.HUMIDITY));
+    assertThat(open.heat(celsius) / (Layers.ROOM - celsius)).isCloseTo(expected, within(0.7));
+    Boundary.Open under = new Boundary.Open(open.air(), 160, 0.4);
+    assertThat(under.heat(60)).isBetween(open.heat(60) + 200, open.heat(60) + 700);
+    assertThat(under.heat(160)).isGreaterThan(open.heat(160));
+  }
+
+  @Test
+  @DisplayName("how a platen touches is its own: layers that touch each other are not its affair")
+  void contactIsThePlatens() {
+    Face film = Face.FILM;
+    double usual = ((Boundary.Platen) heater().over(film, 20, 1)).contact();
+    double better = ((Boundary.Platen) heater().over(film, 20, 2)).contact();
+    assertThat(better).isCloseTo(2 * usual, within(1e-6));
+    Phase phase = filmOn(Layers.JERSEY_150, 150, 20, 15);
+    assertThat(Column.contact(phase, GLUE))
+        .isCloseTo(Contact.conductance(film, Face.FABRIC, 20, 1), within(1e-9));
+  }
+
+  private static Heater heater() {
+    return new Heater(150, 29_000, 12_000);
+  }
+
   /** From the isotherm round the regain of cotton, under half an atmosphere of vapour. */
   @ParameterizedTest
   @CsvSource({"100, 0.0330", "120, 0.0181", "140, 0.0115", "160, 0.0078"})

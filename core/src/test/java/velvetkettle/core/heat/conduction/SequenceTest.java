@@ -190,6 +190,6 @@ class SequenceTest {
       @Nullable Heater heater, double kpa, double seconds, LaidSlab... layers) {
     List<LaidSlab> all = new ArrayList<>();
     Collections.addAll(all, layers);
-    return new PhaseInput(all, heater, 30, kpa, seconds, GLUED);
+    return new PhaseInput(all, heater, 30, kpa, seconds, GLUED, Overhead.NOTHING);
   }
 }

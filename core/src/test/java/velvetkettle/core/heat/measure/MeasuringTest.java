@@ -67,6 +67,7 @@ class MeasuringTest {
           new ParameterSample(
               8 * random.nextGaussian(),
               Math.exp(0.5 * random.nextGaussian()),
+              Math.pow(1.42, random.nextGaussian()),
               Math.pow(1.5, random.nextGaussian()),
               Math.pow(1.20, random.nextGaussian()),
               Math.pow(1.12, random.nextGaussian()),
