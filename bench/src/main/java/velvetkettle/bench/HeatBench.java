@@ -15,8 +15,12 @@ import org.openjdk.jmh.annotations.Warmup;
 import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.ConductionResult;
 import velvetkettle.core.heat.conduction.Phase;
+import velvetkettle.core.heat.conduction.StepDoubling;
 
-/** One film press of 15 s, moist, beside the bare sweeps of the same size and count. */
+/**
+ * One film press of 15 s, moist, beside the march that was used before on the same equations and as
+ * many bare sweeps as the press has solves.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -28,6 +32,12 @@ public class HeatBench {
   @Param({"1", "2", "4", "8"})
   public int finer;
 
+  /** Right sides that a step is solved for. */
+  static final int SOLVES = 4;
+
+  /** As exact in the end as the press at its own tolerance: see the table of errors. */
+  static final double AS_EXACT = 0.1;
+
   private Phase phase;
   private BareSweeps bare;
   private int sweeps;
@@ -36,7 +46,7 @@ public class HeatBench {
   public void setUp() {
     phase = Press.phase(15, finer, true);
     ConductionResult once = Conduction.run(phase);
-    sweeps = once.trials() * 3;
+    sweeps = once.trials() * SOLVES;
     int nodes = phase.parts().stream().mapToInt(part -> part.slab().cells()).sum();
     bare = new BareSweeps(nodes);
   }
@@ -44,6 +54,11 @@ public class HeatBench {
   @Benchmark
   public ConductionResult press() {
     return Conduction.run(phase);
+  }
+
+  @Benchmark
+  public StepDoubling.Ended before() {
+    return StepDoubling.run(phase, AS_EXACT);
   }
 
   @Benchmark

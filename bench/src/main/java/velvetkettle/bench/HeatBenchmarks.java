@@ -1,6 +1,7 @@
 package velvetkettle.bench;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.openjdk.jmh.results.RunResult;
@@ -8,9 +9,12 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import velvetkettle.core.heat.conduction.Conduction;
+import velvetkettle.core.heat.conduction.Phase;
 
 /** Runs the benchmarks of the heat computation and prints their tables. */
 public final class HeatBenchmarks {
+  private static final List<String> COLUMNS = List.of("press", "before", "bareSweeps");
+
   private HeatBenchmarks() {}
 
   public static void main(String[] arguments) throws RunnerException {
@@ -20,28 +24,30 @@ public final class HeatBenchmarks {
     for (RunResult result : results) {
       int finer = Integer.parseInt(result.getParams().getParam("finer"));
       double micros = result.getPrimaryResult().getScore();
-      boolean press = result.getParams().getBenchmark().endsWith(".press");
-      byFineness.computeIfAbsent(finer, f -> new double[2])[press ? 0 : 1] = micros;
+      byFineness
+              .computeIfAbsent(finer, f -> new double[COLUMNS.size()])[
+              COLUMNS.indexOf(result.getParams().getBenchmark().replaceAll(".*[.]", ""))] =
+          micros;
     }
     System.out.println("\n## One film press of 15 s, moist\n");
     System.out.println(
-        "| cells | sweeps | press, ms | bare sweeps, ms | ratio | ns a cell and sweep |");
-    System.out.println("|---|---|---|---|---|---|");
+        "| cells | steps | press, ms | as before, ms | of that | bare sweeps, ms | times those |");
+    System.out.println("|---|---|---|---|---|---|---|");
     byFineness.forEach(HeatBenchmarks::row);
-    System.out.println("\n## Error against time, one dry film press of 5 s\n");
+    System.out.println("\n## Error against time, one film press of 5 s, dry and moist\n");
     System.out.println(ErrorAgainstTime.table());
   }
 
   private static void row(int finer, double[] micros) {
-    int cells = 40 * finer;
-    int sweeps = 3 * Conduction.run(Press.phase(15, finer, true)).trials();
+    Phase phase = Press.phase(15, finer, true);
     System.out.printf(
-        "| %d | %d | %.3f | %.3f | %.2f | %.2f |%n",
-        cells,
-        sweeps,
+        "| %d | %d | %.3f | %.3f | %.2f | %.3f | %.2f |%n",
+        40 * finer,
+        Conduction.run(phase).trials(),
         micros[0] / 1000,
         micros[1] / 1000,
         micros[0] / micros[1],
-        1000 * micros[0] / cells / sweeps);
+        micros[2] / 1000,
+        micros[0] / micros[2]);
   }
 }

@@ -13,6 +13,8 @@ public enum StoneSize implements Worded {
   SS30(6.4),
   SS34(7.15);
 
+  private static final double HEIGHT = 0.45;
+
   private final Millimetres width;
 
   StoneSize(double width) {
@@ -21,6 +23,11 @@ public enum StoneSize implements Worded {
 
   public Millimetres width() {
     return width;
+  }
+
+  /** Of the glass, without the glue: about so much of its width [common practice, no source]. */
+  public Millimetres height() {
+    return Millimetres.of(HEIGHT * width.count());
   }
 
   @Override

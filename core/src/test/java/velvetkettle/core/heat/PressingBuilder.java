@@ -66,6 +66,7 @@ final class PressingBuilder {
   private Pressure pressure = Pressure.MEDIUM;
   private double preDrying = 5;
   private boolean bySheet;
+  private double fromBack;
 
   static PressingBuilder film() {
     return new PressingBuilder();
@@ -142,6 +143,12 @@ final class PressingBuilder {
     return this;
   }
 
+  /** Once more from the back, its carrier off. */
+  PressingBuilder thenFromBack(double time) {
+    fromBack = time;
+    return this;
+  }
+
   Judgement judge() {
     return new HeatMargins().judge(build());
   }
@@ -168,11 +175,22 @@ final class PressingBuilder {
             Surface.ANY);
     Press press = new Press("press", kind, Millimetres.of(400), Millimetres.of(400), calibration);
     List<WorkPhase> phases =
-        List.of(
-            closed(bare(), preDrying, false),
-            new WorkPhase.Open(UNNAMED, false, false, Seconds.of(8)),
-            closed(stack(), seconds, true),
-            new WorkPhase.Open(UNNAMED, true, false, Seconds.of(30)));
+        new ArrayList<>(
+            List.of(
+                closed(bare(), preDrying, false),
+                new WorkPhase.Open(UNNAMED, false, false, Seconds.of(8)),
+                closed(stack(), seconds, true),
+                new WorkPhase.Open(UNNAMED, true, false, Seconds.of(30))));
+    if (fromBack > 0) {
+      phases.add(
+          new WorkPhase.Closed(
+              UNNAMED,
+              new Stack(Side.BACK, turned(), null),
+              Celsius.of(platen),
+              pressure,
+              Seconds.of(fromBack),
+              WorkPhase.Role.ALSO));
+    }
     return new Pressing(
         new Bench(garment, press, Workroom.USUAL),
         art,
@@ -219,6 +237,15 @@ final class PressingBuilder {
     if (cover != null) {
       layers.add(1, Layer.of(LayerKind.COVER, UNNAMED, sheet.thickness().count(), cover));
     }
+    return layers;
+  }
+
+  private List<Layer> turned() {
+    List<Layer> layers = bare();
+    List<Layer> own = new ArrayList<>(medium.construction().withoutCarrier());
+    Collections.reverse(own);
+    layers.addAll(2, own);
+    layers.add(1, Layer.of(LayerKind.COVER, UNNAMED, 0.06, Substance.PARCHMENT));
     return layers;
   }
 

@@ -33,6 +33,9 @@ public record Measured(Calibration calibration, Kelvin eightOfTen, List<Sentence
     if (coldest != null) {
       said.add(Sentence.of("measured.coldest", coldest));
     }
+    if (measuring.asksForStrip()) {
+      said.add(Sentence.of("measured.far-out"));
+    }
     return new Measured(calibration, eightOfTen, said);
   }
 }

@@ -95,6 +95,11 @@ public record Cloth(
   }
 
   @Override
+  public double covers() {
+    return 1;
+  }
+
+  @Override
   public double[] shares() {
     return Slab.gradedFromBothFaces(cells, THICKER_INSIDE);
   }

@@ -137,10 +137,15 @@ final class Column {
   static double contact(Phase phase, int part) {
     Part above = phase.parts().get(part);
     Part below = phase.parts().get(part + 1);
-    return above.laminated()
-        ? Contact.LAMINATED
-        : Contact.conductance(
-            above.slab().face(), below.slab().face(), phase.pressureKpa(), phase.contactFactor());
+    double touches = Math.min(above.slab().covers(), below.slab().covers());
+    return touches
+        * (above.laminated()
+            ? Contact.LAMINATED
+            : Contact.conductance(
+                above.slab().face(),
+                below.slab().face(),
+                phase.pressureKpa(),
+                phase.contactFactor()));
   }
 
   /** Sets the contact below a part, W/m2K. */

@@ -38,8 +38,9 @@ public final class Contact {
    * has come.
    *
    * @param wetted 0 to 1; above 1 counts as 1
+   * @param covers what part of the area the adhesive takes
    */
-  static double wetting(double dry, double wetted) {
-    return dry + (Math.max(WETTED, dry) - dry) * Math.min(1, wetted);
+  static double wetting(double dry, double wetted, double covers) {
+    return dry + (Math.max(covers * WETTED, dry) - dry) * Math.min(1, wetted);
   }
 }

@@ -10,7 +10,9 @@ public enum Face {
   PAPER(20),
   FABRIC(25),
   FOAM(25),
-  STONE(60);
+
+  /** Flat on top, and its tacky film lies close round it. */
+  STONE(20);
 
   private final double gapMetres;
 

@@ -119,8 +119,13 @@ final class Flows {
     GlueLine line = phase.bond();
     if (line != null && !phase.parts().get(line.below()).laminated()) {
       double dry = Column.contact(phase, line.below());
-      column.touch(line.below(), Contact.wetting(dry, dose / line.adhesive().needed()));
+      column.touch(
+          line.below(), Contact.wetting(dry, dose / line.adhesive().needed(), covers(line)));
     }
+  }
+
+  private double covers(GlueLine line) {
+    return phase.parts().get(line.below()).slab().covers();
   }
 
   private double wetting(double[] t, GlueLine line, double dose) {
@@ -129,8 +134,8 @@ final class Flows {
       return 0;
     }
     double dry = Column.contact(phase, line.below());
-    double now = Contact.wetting(dry, dose / needed);
-    double perDose = (Contact.wetting(dry, 1) - dry) / needed;
+    double now = Contact.wetting(dry, dose / needed, covers(line));
+    double perDose = (Contact.wetting(dry, 1, covers(line)) - dry) / needed;
     int above = column.firstCell[line.below() + 1] - 1;
     double share = column.link[above] / now;
     return share * share * perDose * bonding * (t[above] - t[above + 1]);

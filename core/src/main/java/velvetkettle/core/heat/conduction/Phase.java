@@ -9,7 +9,7 @@ import velvetkettle.core.quantity.Bounds;
  * open.
  *
  * @param parts from the heated side down, at least one
- * @param pressureKpa 0 to 500
+ * @param pressureKpa 0 to 2000; a tip on a stone presses hardest
  * @param contactFactor times the usual contact of the layers with each other, 0.05 to 20
  * @param closed whether vapour is held under the platen
  * @param roomCelsius -10 to 60
@@ -31,7 +31,7 @@ public record Phase(
   public Phase {
     parts = List.copyOf(parts);
     Bounds.check("layers", parts.size(), 1, 60, "");
-    Bounds.check("pressure", pressureKpa, 0, 500, "kPa");
+    Bounds.check("pressure", pressureKpa, 0, 2000, "kPa");
     Bounds.check("contact factor", contactFactor, 0.05, 20, "");
     Bounds.check("room", roomCelsius, -10, 60, "°C");
     Bounds.check("humidity", relativeHumidity, 0.01, 0.98, "");

@@ -114,10 +114,13 @@ public final class Sequence {
     }
     Face first = scene.layers().get(0).slab().face();
     Face last = scene.layers().get(scene.layers().size() - 1).slab().face();
+    double covers = scene.layers().get(0).slab().covers();
     Heater heater = scene.heater();
     double kpa = scene.pressureKpa();
     Boundary above =
-        heater == null ? scene.overhead().over(air) : heater.over(first, kpa, contactFactor);
+        heater == null
+            ? scene.overhead().over(air)
+            : heater.over(first, kpa, contactFactor * covers);
     Boundary below =
         new Boundary.Held(scene.baseCelsius(), Contact.conductance(last, Face.HARD, kpa, touching));
     return new Phase(

@@ -13,6 +13,7 @@ import velvetkettle.core.quantity.Bounds;
  * @param grading 1 for equal cells, up to 1.5
  * @param seeps how well vapour passes, times still air, 0 to 1; 0 for what is closed to it
  * @param regain water it holds at 65 % relative humidity, kg/kg, 0 to 0.3; only of what seeps
+ * @param covers what part of the area it takes, 0.05 to 1; the rest is air
  */
 public record Sheet(
     String name,
@@ -24,8 +25,12 @@ public record Sheet(
     int cells,
     double grading,
     double seeps,
-    double regain)
+    double regain,
+    double covers)
     implements Slab {
+  /** Across a gap between hot film and cloth at about 120 °C, W/m2K (grey bodies, from memory). */
+  private static final double GAP_RADIATION = 10;
+
   /** Of what breathes, what is air. */
   private static final double POROSITY = 0.5;
 
@@ -39,7 +44,7 @@ public record Sheet(
       double heatCapacity,
       int cells,
       double grading) {
-    this(name, face, thickness, conductivity, density, heatCapacity, cells, grading, 0, 0);
+    this(name, face, thickness, conductivity, density, heatCapacity, cells, grading, 0, 0, 1);
   }
 
   public Sheet {
@@ -50,13 +55,40 @@ public record Sheet(
     Bounds.check(name + ": cells", cells, 1, 500, "");
     Bounds.check(name + ": grading", grading, 1, 1.5, "");
     Bounds.check(name + ": vapour passes", seeps, 0, 1, "");
+    Bounds.check(name + ": part of the area", covers, 0.05, 1, "");
     Bounds.check(name + ": regain", regain, 0, 0.3, "");
   }
 
   /** The same open to vapour. */
   public Sheet breathing(double share, double holding) {
     return new Sheet(
-        name, face, thickness, conductivity, density, heatCapacity, cells, grading, share, holding);
+        name,
+        face,
+        thickness,
+        conductivity,
+        density,
+        heatCapacity,
+        cells,
+        grading,
+        share,
+        holding,
+        covers);
+  }
+
+  /** The same in pieces with gaps between them. */
+  public Sheet covering(double share) {
+    return new Sheet(
+        name,
+        face,
+        thickness,
+        conductivity,
+        density,
+        heatCapacity,
+        cells,
+        grading,
+        seeps,
+        regain,
+        share);
   }
 
   @Override
@@ -66,12 +98,13 @@ public record Sheet(
 
   @Override
   public double conductivity(double pressureKpa) {
-    return conductivity;
+    double gap = Contact.AIR_CONDUCTIVITY + GAP_RADIATION * thickness * 1e-3;
+    return covers * conductivity + (1 - covers) * gap;
   }
 
   @Override
   public double arealHeatCapacity() {
-    return thickness * 1e-3 * density * heatCapacity;
+    return covers * thickness * 1e-3 * density * heatCapacity;
   }
 
   @Override

@@ -27,6 +27,9 @@ public sealed interface Slab permits Sheet, Cloth {
   /** Air in it under a pressure in kPa, m3 per m2. */
   double poresMetres(double pressureKpa);
 
+  /** What part of the area it takes: 1, or less where it is stones with gaps beside them. */
+  double covers();
+
   /** How many cells it is cut into. */
   int cells();
 

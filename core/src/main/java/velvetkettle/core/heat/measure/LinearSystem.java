@@ -42,4 +42,34 @@ final class LinearSystem {
     }
     return inverse;
   }
+
+  /** The lower triangle whose square a covariance is (Cholesky). */
+  static double[][] root(double[][] covariance) {
+    int n = covariance.length;
+    double[][] root = new double[n][n];
+    for (int i = 0; i < n; i++) {
+      for (int j = 0; j <= i; j++) {
+        double sum = covariance[i][j];
+        for (int k = 0; k < j; k++) {
+          sum -= root[i][k] * root[j][k];
+        }
+        root[i][j] = i == j ? Math.sqrt(sum) : sum / root[j][j];
+      }
+    }
+    return root;
+  }
+
+  /**
+   * Values whose errors are those of the covariance, as ones whose errors are 1 and independent.
+   */
+  static double[] whitened(double[][] root, double[] values) {
+    double[] white = values.clone();
+    for (int i = 0; i < white.length; i++) {
+      for (int j = 0; j < i; j++) {
+        white[i] -= root[i][j] * white[j];
+      }
+      white[i] /= root[i][i];
+    }
+    return white;
+  }
 }

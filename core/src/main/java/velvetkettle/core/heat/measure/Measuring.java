@@ -13,10 +13,10 @@ import velvetkettle.core.quantity.Kelvin;
 /**
  * All that was measured of one press on one day.
  *
- * <p>Bayes with normal errors: the platen's offset is believed to be within 8 K and the contact
- * within a factor of e^0.5 before anything is measured; strips are good to 3 K each; a probe's
- * trace is fitted by {@link ProbeFit}. Uncertainty is never reported better than 2 K in eight of
- * ten, and a factor of 1.3 for the contact (engineering estimates).
+ * <p>Bayes: the platen's offset is believed to be within 8 K, with heavy tails, and the contact
+ * within a factor of 1.8 before anything is measured; strips are good to 3 K each; a probe's trace
+ * is fitted by {@link ProbeFit}. Uncertainty is never reported better than 2 K in eight of ten, and
+ * a factor of 1.3 for the contact (engineering estimates).
  *
  * @param nine places of the platen, row by row from its back, at one setting; null where nobody
  *     looked
@@ -28,8 +28,14 @@ public record Measuring(
     @Nullable NinePlaces nine,
     @Nullable ProbeTrace probe) {
   static final double OFFSET_BEFORE = 8;
-  static final double CONTACT_BEFORE = 0.5;
+  static final double CONTACT_BEFORE = 0.6;
   private static final double STRIP = 3;
+
+  /** Of the belief of a display. */
+  private static final double FREEDOM = 4;
+
+  private static final double FAR_OUT = 2 * OFFSET_BEFORE;
+  private static final int ROUNDS = 20;
 
   /** Nine readings at once share what is wrong with their strips. */
   private static final double NINE_TOGETHER = 2;
@@ -63,21 +69,35 @@ public record Measuring(
   }
 
   public Known known() {
-    Known byStrips = byStrips();
-    ProbeTrace trace = probe;
-    Known both = trace == null ? byStrips : new ProbeFit(press, room, trace, byStrips).known();
+    Known found = posterior();
     return new Known(
-        both.offset,
-        Math.max(NEVER_BETTER, both.deviation),
-        both.contact,
-        trace == null
-            ? both.contactDeviation
-            : Math.max(CONTACT_NEVER_BETTER, both.contactDeviation));
+        found.offset,
+        Math.max(NEVER_BETTER, found.deviation),
+        found.contact,
+        probe == null
+            ? found.contactDeviation
+            : Math.max(CONTACT_NEVER_BETTER, found.contactDeviation));
+  }
+
+  /** The same before it is kept from claiming too much. */
+  Known posterior() {
+    StripBelief byStrips = byStrips();
+    return probe == null
+        ? withStrips(byStrips)
+        : new ProbeFit(press, room, probe, byStrips).known();
+  }
+
+  /**
+   * Whether a probe alone found a display further off than two in a hundred are: a probe that lay
+   * badly looks like that too, so a strip is asked for.
+   */
+  public boolean asksForStrip() {
+    return strips.isEmpty() && nine == null && Math.abs(known().offset) > FAR_OUT;
   }
 
   /** Weighted by how well each is known. */
-  private Known byStrips() {
-    double weight = 1 / square(OFFSET_BEFORE);
+  private StripBelief byStrips() {
+    double weight = 0;
     double sum = 0;
     for (StripReading strip : strips) {
       sum += (strip.read().degrees() - strip.dial().degrees()) / square(STRIP);
@@ -87,7 +107,28 @@ public record Measuring(
       sum += (nine.mean() - nine.dial().degrees()) / square(NINE_TOGETHER);
       weight += 1 / square(NINE_TOGETHER);
     }
-    return new Known(sum / weight, 1 / Math.sqrt(weight), 1, CONTACT_BEFORE);
+    return new StripBelief(weight == 0 ? 0 : sum / weight, weight);
+  }
+
+  private static Known withStrips(StripBelief strips) {
+    double offset = strips.offset();
+    double weight = 0;
+    for (int round = 0; round < ROUNDS; round++) {
+      weight = strips.weight() + displayWeight(offset);
+      offset = strips.weight() * strips.offset() / weight;
+    }
+    return new Known(offset, 1 / Math.sqrt(weight), 1, CONTACT_BEFORE);
+  }
+
+  /**
+   * What is believed of a display before anything is measured, as the weight of an observation of
+   * 0: Student's distribution of four degrees of freedom, because now and then one is far off and
+   * is then not to be talked out of it.
+   *
+   * @param offset K, that it is weighed at
+   */
+  static double displayWeight(double offset) {
+    return (FREEDOM + 1) / ((FREEDOM + 1) * square(OFFSET_BEFORE) + square(offset));
   }
 
   private static double square(double value) {

@@ -56,7 +56,7 @@ public final class PressSimulation {
     this.phases = phases;
     this.draw = draw;
     warming = new Warming(bench.press().kind(), bench.workroom());
-    slabs = new Slabs(bench.garment(), draw);
+    slabs = new Slabs(bench.garment(), draw, Load.stonesCover(bench.press()));
     bonding = adhesive == null ? null : new Bonding(SlabMapping.GLUE, adhesive);
   }
 
@@ -185,7 +185,8 @@ public final class PressSimulation {
               laying.lying(),
               warming.heater(closed.platen().degrees() + draw.platenOffset()),
               warming.base(),
-              closed.pressure().nominal().count() * draw.pressure(),
+              Load.kiloPascal(bench.press(), closed.pressure(), closed.stack().layers())
+                  * draw.pressure(),
               closed.time().count(),
               bonding,
               Overhead.NOTHING));

@@ -41,6 +41,9 @@ public final class Slabs {
   /** Water in paper at 65 % relative humidity, kg/kg (common practice, no source). */
   private static final double PAPER_REGAIN = 0.06;
 
+  /** What a cut stone fills of the cylinder round it (engineering estimate). */
+  private static final double DOME = 0.6;
+
   private static final double KNIT_OR_WOVEN = 0.45;
   private static final double CALENDERED = 0.60;
   private static final double EMBROIDERED = 0.50;
@@ -56,8 +59,13 @@ public final class Slabs {
 
   private final Garment garment;
   private final ParameterSample draw;
+  private final double stonesCover;
 
-  Slabs(Garment garment, ParameterSample draw) {
+  /**
+   * @param stonesCover what part of the area stones take, {@link Load}
+   */
+  Slabs(Garment garment, ParameterSample draw, double stonesCover) {
+    this.stonesCover = stonesCover;
     this.garment = garment;
     this.draw = draw;
   }
@@ -94,8 +102,14 @@ public final class Slabs {
       case COTTON_SHEET -> List.of(dryCotton("pressing cloth", 150, 0.62, KNIT_OR_WOVEN));
       case TOWEL -> List.of(dryCotton("folded towel", 800, 6.4, TERRY));
       case EMBROIDERY -> List.of(polyester("embroidery", 700, 1.80, EMBROIDERED));
-      case STONE -> cover("glass stone", Face.STONE, mm, 0.7, 1650, 850);
-      case STONE_GLUE -> film("stone glue", mm, 0.22, 1050, 2000);
+      case STONE ->
+          List.of(
+              new Sheet("stone", Face.STONE, mm, DOME * 1.0, DOME * 2600, 750, COVER_CELLS, 1)
+                  .covering(stonesCover));
+      case STONE_GLUE ->
+          List.of(
+              new Sheet("stone glue", Face.FILM, mm, 0.22, 1050, 2000, FILM_CELLS, 1)
+                  .covering(stonesCover));
       case POLYESTER_PANEL -> List.of(polyester("panel", 110, 0.25, KNIT_OR_WOVEN));
       case GARMENT_CLOTH -> garmentCloth();
       case INK, ALUMINIUM -> List.of();

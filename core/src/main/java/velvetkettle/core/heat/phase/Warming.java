@@ -8,17 +8,23 @@ import velvetkettle.core.press.Workroom;
 
 /**
  * How warm a press and what lies in it are before the work begins, and how it heats. Heat
- * capacities: a 12 mm aluminium platen, a 4 mm one, an iron's sole; heater powers: engineering
- * estimates.
+ * capacities: a 12 mm aluminium platen, a 4 mm one, an iron's sole, a brass tip; heater powers:
+ * engineering estimates.
  */
 public record Warming(PressKind press, Workroom workroom) {
   /** The base and pad of a plate press that has run for a while, °C (engineering estimate). */
   private static final double WARM_BASE = 30;
 
+  /** The face of a tip is so much cooler than its barrel, K (engineering estimate). */
+  private static final double TIP_LOSES = 15;
+
   /** How far a clamshell opens, degrees (engineering estimate). */
   private static final double OPENS = 70;
 
   public Heater heater(double setCelsius) {
+    if (press.setsSingleStones()) {
+      return new Heater(setCelsius - TIP_LOSES, 60_000, 800_000);
+    }
     if (!press.pressedByHand()) {
       return new Heater(setCelsius, 29_000, 12_000);
     }
