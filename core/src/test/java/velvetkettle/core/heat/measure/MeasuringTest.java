@@ -233,7 +233,7 @@ class MeasuringTest {
   @DisplayName("a display far off by a probe alone asks for a strip; with one it does not")
   void asksForStrip() {
     Random random = new Random(5);
-    Truth far = Truth.of(World.FAR_OFF, random);
+    Truth far = new Truth(World.FAR_OFF, new ParameterSample(30, 1, 1, 1, 1, 1, 1), 1);
     ProbeTrace probe = far.probe(random);
     assertThat(new Measuring(PRESS, Workroom.USUAL, List.of(), null, probe).asksForStrip())
         .isTrue();
