@@ -57,7 +57,7 @@ public class HeatBench {
   }
 
   @Benchmark
-  public StepDoubling.Ended before() {
+  public StepDoubling.Reached before() {
     return StepDoubling.run(phase, AS_EXACT);
   }
 

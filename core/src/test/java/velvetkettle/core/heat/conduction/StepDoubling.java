@@ -24,16 +24,16 @@ public final class StepDoubling {
   }
 
   /** What a phase ends with: the temperature of each cell, and how many steps were tried. */
-  public record Ended(double[] celsius, int trials) {}
+  public record Reached(double[] celsius, int trials) {}
 
   /**
    * @param tolerance K per step
    */
-  public static Ended run(Phase phase, double tolerance) {
+  public static Reached run(Phase phase, double tolerance) {
     return new StepDoubling(phase).march(tolerance);
   }
 
-  private Ended march(double tolerance) {
+  private Reached march(double tolerance) {
     State now = new State(column);
     State whole = new State(column);
     State half = new State(column);
@@ -66,7 +66,7 @@ public final class StepDoubling {
       moment.write(trace, second);
       dt = Math.min(LONGEST_STEP, dt * factor);
     }
-    return new Ended(now.t, trials);
+    return new Reached(now.t, trials);
   }
 
   private void euler(State from, State to, double dt) {
