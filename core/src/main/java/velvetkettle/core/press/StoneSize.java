@@ -30,6 +30,11 @@ public enum StoneSize implements Worded {
     return Millimetres.of(HEIGHT * width.count());
   }
 
+  /** How wide a stone of that height is, mm. */
+  public static double widthOf(Millimetres height) {
+    return height.count() / HEIGHT;
+  }
+
   @Override
   public String vocabulary() {
     return "stonesize";

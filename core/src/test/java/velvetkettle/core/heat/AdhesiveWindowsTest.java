@@ -76,18 +76,22 @@ class AdhesiveWindowsTest {
 
   /**
    * What is left to practice: the web for knits is fused by steam through a damp cloth, from an
-   * iron that is moved; the computation knows neither.
+   * iron that is moved. The tip is computed in {@link StonesTest}; plans do not ask for it yet.
    */
   @Test
-  @DisplayName("no more than three media are followed by practice against the computation")
+  @DisplayName("no more than three media are planned by practice, on every tool that they know")
   void byPractice() {
     List<String> followed =
         MediaCatalogue.TRADE.all().stream()
             .filter(medium -> !medium.atPress().tools().isEmpty())
-            .filter(medium -> medium.atPress().tools().stream().allMatch(PressKind::steams))
+            .filter(medium -> medium.atPress().tools().stream().noneMatch(this::isComputed))
             .map(Medium::key)
             .toList();
-    assertThat(followed).containsExactly("web-stretch");
+    assertThat(followed).containsExactlyInAnyOrder("web-stretch", "stone-wand");
+  }
+
+  private boolean isComputed(PressKind kind) {
+    return PressingBuilder.film().with(kind, Calibration.NONE).build().isComputed();
   }
 
   @ParameterizedTest

@@ -124,8 +124,10 @@ final class Flows {
     }
   }
 
+  /** Of the two that meet there: the adhesive may lie above the cloth or below it. */
   private double covers(GlueLine line) {
-    return phase.parts().get(line.below()).slab().covers();
+    double above = phase.parts().get(line.below()).slab().covers();
+    return Math.min(above, phase.parts().get(line.below() + 1).slab().covers());
   }
 
   private double wetting(double[] t, GlueLine line, double dose) {

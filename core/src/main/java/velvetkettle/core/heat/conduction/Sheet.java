@@ -61,22 +61,15 @@ public record Sheet(
 
   /** The same open to vapour. */
   public Sheet breathing(double share, double holding) {
-    return new Sheet(
-        name,
-        face,
-        thickness,
-        conductivity,
-        density,
-        heatCapacity,
-        cells,
-        grading,
-        share,
-        holding,
-        covers);
+    return with(share, holding, covers);
   }
 
   /** The same in pieces with gaps between them. */
   public Sheet covering(double share) {
+    return with(seeps, regain, share);
+  }
+
+  private Sheet with(double seeping, double holding, double covering) {
     return new Sheet(
         name,
         face,
@@ -86,9 +79,9 @@ public record Sheet(
         heatCapacity,
         cells,
         grading,
-        seeps,
-        regain,
-        share);
+        seeping,
+        holding,
+        covering);
   }
 
   @Override

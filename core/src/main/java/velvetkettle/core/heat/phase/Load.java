@@ -4,6 +4,7 @@ import java.util.List;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Millimetres;
 
@@ -23,9 +24,6 @@ public final class Load {
   /** A hand on a tip, N (engineering estimate). */
   private static final double ON_A_TIP = 4;
 
-  /** A stone is about so much wider than high (common practice, no source). */
-  private static final double WIDER = 1 / 0.45;
-
   private Load() {}
 
   /** What part of the area that takes part in it the stones take. */
@@ -39,7 +37,7 @@ public final class Load {
     for (Layer layer : layers) {
       Millimetres height = layer.thickness();
       if (layer.substance() == Substance.STONE && height != null) {
-        double width = WIDER * height.count() * 1e-3;
+        double width = StoneSize.widthOf(height) * 1e-3;
         return press.kind().setsSingleStones()
             ? ON_A_TIP / (Math.PI / 4 * width * width) / 1000
             : spread / STONES_COVER;
