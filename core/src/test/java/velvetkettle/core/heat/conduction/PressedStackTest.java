@@ -316,6 +316,39 @@ class PressedStackTest {
   }
 
   @Test
+  @DisplayName("glue in pieces bonds alike whether it lies on the cloth or under it")
+  void mirroredGlue() {
+    Part glue = Layers.part(Layers.GLUE.covering(0.5));
+    Part cloth = Layers.part(Layers.JERSEY_150);
+    Boundary hot = new Boundary.Held(150, 900);
+    Boundary cool = new Boundary.Held(30, 400);
+    double above = bonded(plain(List.of(glue, cloth), hot, cool));
+    double below = bonded(plain(List.of(cloth, glue), cool, hot));
+    assertThat(above).isGreaterThan(0.1);
+    assertThat(below).isCloseTo(above, within(1e-6));
+    Part whole = Layers.part(Layers.GLUE);
+    assertThat(bonded(plain(List.of(whole, cloth), hot, cool))).isNotCloseTo(above, within(0.05));
+  }
+
+  private static double bonded(Phase plain) {
+    GlueLine line =
+        Conduction.run(
+                new Phase(
+                    plain.parts(),
+                    plain.top(),
+                    plain.bottom(),
+                    plain.pressureKpa(),
+                    1,
+                    true,
+                    Layers.ROOM,
+                    Layers.HUMIDITY,
+                    plain.seconds(),
+                    new GlueLine(0, Adhesive.EVERYDAY, 0)))
+            .bond();
+    return line == null ? Double.NaN : line.dose();
+  }
+
+  @Test
   @DisplayName("the same phase gives the same result, and is not changed by it")
   void deterministic() {
     Phase phase = filmOn(Layers.JERSEY_150, 150, 20, 5);
