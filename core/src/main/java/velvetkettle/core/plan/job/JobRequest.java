@@ -77,7 +77,10 @@ public record JobRequest(
   public Ground ground(Decoration decoration, Medium medium, Press tool) {
     Boolean raised = decoration.own(medium).raised();
     return new Ground(
-        garment, tool, raised == null ? placing(decoration, tool).insert() != null : raised);
+        garment,
+        tool,
+        raised == null ? placing(decoration, tool).insert() != null : raised,
+        decoration.artwork().stones().size());
   }
 
   /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */

@@ -30,7 +30,8 @@ public final class LaterPresses {
       return List.of();
     }
     LaterPresses.PressedOver there =
-        new LaterPresses.PressedOver(later.ground(garment), lying, later.isBehind(lying));
+        new LaterPresses.PressedOver(
+            onto(later.ground(garment), lying), lying, later.isBehind(lying));
     List<WorkPhase.Closed> presses = new ArrayList<>();
     Recipe recipe = pressed.recipe();
     recipe.presses().before().forEach(press -> presses.add(there.under(press)));
@@ -39,6 +40,15 @@ public final class LaterPresses {
             recipe.layUp().side(), recipe.layUp().cover().value(), recipe.setting().plain()));
     recipe.presses().after().forEach(press -> presses.add(there.under(press)));
     return presses;
+  }
+
+  /** The later tool over what lies there. */
+  private static Ground onto(Ground later, Chosen lying) {
+    return new Ground(
+        later.garment(),
+        later.press(),
+        later.raised(),
+        lying.decoration().artwork().stones().size());
   }
 
   private record PressedOver(Ground ground, Chosen lying, boolean behind) {

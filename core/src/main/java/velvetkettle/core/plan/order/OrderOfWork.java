@@ -91,7 +91,10 @@ public final class OrderOfWork {
     Ground ground(Garment garment) {
       Boolean raised = decoration.own(press().medium()).raised();
       return new Ground(
-          garment, press().press(), raised == null ? placing.insert() != null : raised);
+          garment,
+          press().press(),
+          raised == null ? placing.insert() != null : raised,
+          decoration.artwork().stones().size());
     }
 
     /** Whether the garment is turned over between this one and another. */
@@ -223,7 +226,7 @@ public final class OrderOfWork {
         new Operation.PrePress(
             Sentence.of(covered ? "do.pre-press-covered" : "do.pre-press"),
             setting,
-            StackBuilder.prePress(new Ground(garment, press, false), recipe.setting().platen()),
+            StackBuilder.prePress(new Ground(garment, press), recipe.setting().platen()),
             press));
   }
 

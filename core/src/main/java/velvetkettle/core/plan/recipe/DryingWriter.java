@@ -68,7 +68,7 @@ final class DryingWriter {
     Drying drying =
         heat.drying(
             bench,
-            StackBuilder.prePress(new Ground(garment, press, false), platen),
+            StackBuilder.prePress(new Ground(garment, press), platen),
             platen,
             press.kind().lightestUseful(),
             mainPress);

@@ -2,6 +2,7 @@ package velvetkettle.core.plan.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
@@ -15,12 +16,14 @@ import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 
 /** Lays up what lies between the platens for each closing of the press. */
 public final class StackBuilder {
+  private final @Nullable StoneSize stones;
   private final Garment garment;
   private final Press press;
   private final boolean raised;
@@ -30,6 +33,7 @@ public final class StackBuilder {
     garment = ground.garment();
     press = ground.press();
     raised = ground.raised();
+    stones = ground.stones();
     layers.add(
         new Layer(
             LayerKind.HEATED_PLATEN, Sentence.of("layer.platen", press.name()), null, null, null));
@@ -74,7 +78,7 @@ public final class StackBuilder {
       Ground ground, List<Layer> medium, CoverSheet cover, boolean inkGas) {
     StackBuilder builder = new StackBuilder(ground);
     builder.cover(cover);
-    builder.layers.addAll(medium);
+    medium.stream().map(builder::sized).forEach(builder.layers::add);
     int glueLine = builder.layers.size() - 1;
     builder.front();
     builder.under(inkGas);
@@ -114,10 +118,17 @@ public final class StackBuilder {
     int glueLine = layers.size() - 1;
     List<Layer> own = medium.construction().withoutCarrier();
     for (int i = own.size() - 1; i >= 0; i--) {
-      layers.add(own.get(i));
+      layers.add(sized(own.get(i)));
     }
     padAndPlaten();
     return new Stack(Side.BACK, layers, glueLine);
+  }
+
+  /** Stones are as high as their size. */
+  private Layer sized(Layer layer) {
+    return stones == null || layer.substance() != Substance.STONE
+        ? layer
+        : Layer.of(layer.kind(), layer.name(), stones.height().count(), Substance.STONE);
   }
 
   /** Whether a bare platen of this temperature leaves a shine on the cloth. */

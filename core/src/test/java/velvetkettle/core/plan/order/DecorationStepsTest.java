@@ -39,6 +39,8 @@ import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Closing;
 import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Side;
@@ -99,6 +101,10 @@ class DecorationStepsTest {
     assertThat(plan.steps().get(1).instruction().key()).isEqualTo("do.pre-wash.stones");
     assertThat(option(plan).margins().hold().verdict()).isNotEqualTo(Verdict.NO);
     assertThat(option(plan).stack().side()).isEqualTo(Side.FACE);
+    assertThat(option(plan).stack().layers())
+        .filteredOn(layer -> layer.kind() == LayerKind.STONE)
+        .extracting(Layer::thickness)
+        .containsExactly(StoneSize.SS10.height());
     assertThat(plan.care()).extracting("key").contains("care.wash-by-hand", "care.dry-flat");
     assertThat(plan.cautions()).contains(Caution.SMALL_PARTS, Caution.METAL_ON_SKIN);
   }
