@@ -1,12 +1,13 @@
 # Benchmarks: figures, never a verdict on time.
 
 run_bench() {
-  local what=${1:-} faults=200 attacks=3000 seed=20
+  local what=${1:-} faults=200 attacks=3000 jobs=10000 seed=20
   [ $# -eq 0 ] || shift
   while [ $# -gt 0 ]; do
     case "$1" in
       --faults) faults=${2:?} && shift 2 ;;
       --attacks) attacks=${2:?} && shift 2 ;;
+      --jobs) jobs=${2:?} && shift 2 ;;
       --seed) seed=${2:?} && shift 2 ;;
       *) fail "'$1' is not an option of bench." ;;
     esac
@@ -18,6 +19,11 @@ run_bench() {
       say "Letting $faults things happen to a shop while six people write, seed $seed; interrupted, the same command goes on"
       maven -pl e2e verify -Dit.test=KillIT -Dsurefire.failIfNoSpecifiedTests=false -Dkettle.people=6 \
         -Dkettle.kept=/tmp/kettle-kill-$seed -Dkettle.faults="$faults" -Dkettle.seed="$seed" | grep --line-buffered -E 'kill|Tests run|FAIL|ERROR' ;;
+    carry)
+      need_tools
+      say "Carrying out the plans of $jobs arbitrary jobs to the letter, a hundredth of that with heat computed, and 2000 spoilt ones"
+      maven -pl core test -Dtest=CarriedOutTest -Dcarry.tell=true -Dcarry.jobs="$jobs" -Dcarry.heated=$((jobs / 100)) -Dcarry.spoilt=2000 |
+        grep --line-buffered -E '^carry|Tests run|FAIL|ERROR' ;;
     attack)
       need_tools
       build
@@ -64,7 +70,7 @@ run_bench() {
       need_tools
       say "Changing the planner's code in every small way, and counting what the tests notice"
       maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage | grep -E '^>> |Score|mutations|ERROR|BUILD' ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench kill, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
   esac
 }
 

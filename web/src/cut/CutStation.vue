@@ -8,6 +8,7 @@ import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 import { currentOption, needsCutting } from '@/plan/currentOption'
 import DecorationTabs from '@/plan/DecorationTabs.vue'
+import { tableOf } from '@/plan/tableOf'
 import { useCut } from '@/plan/useTicket'
 import QueryState from '@/shell/QueryState.vue'
 import ArtIn from './ArtIn.vue'
@@ -190,7 +191,7 @@ function flow() {
         </template>
       </QueryState>
       <ol class="sheet list">
-        <li v-for="line in option.advice.preparation" :key="line">{{ capital(line) }}</li>
+        <li v-for="line in tableOf(plan, art.id)" :key="line">{{ capital(line) }}</li>
       </ol>
       <p v-if="cut.error.value" role="alert">{{ (cut.error.value as Problem).message }}</p>
       <div v-if="worked" class="said">

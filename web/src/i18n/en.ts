@@ -239,6 +239,7 @@ export default {
     which: 'Which of the things on it',
     title: 'All on one garment',
     clash: '“{first}” and “{second}” do not go together like this.',
+    hopeless: '“{thing}” cannot be pressed where it lies.',
     totals:
       'A piece takes {hands} by hand and {press} under the press; {waiting} of waiting are free for the next thing. The order takes about {order}.',
     alternatives: 'What else goes together',
@@ -501,6 +502,7 @@ export default {
     again: 'Start again',
     wrong: 'Something is wrong',
     noted: 'Noted in the log',
+    position: 'Position {n} of {of}',
     back: 'Back a step',
     left: 'left',
     over: 'Time. Open.',
@@ -514,6 +516,10 @@ export default {
     time: 'time',
     pressure: 'pressure',
     peel: 'peel',
+  },
+  steps: {
+    round: 'All pieces, round {n} of {of}',
+    once: 'once for all pieces',
   },
   card: {
     print: 'Print',

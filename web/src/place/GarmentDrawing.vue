@@ -18,6 +18,8 @@ const props = defineProps<{
   chosen: string | null
   platens: Area[]
   insert: Area | null
+  /** The position that is due, from 0: those before it are done. All are alike where none is. */
+  now?: number
   title: string
   fixed?: boolean
 }>()
@@ -173,7 +175,12 @@ function describe(thing: Thing) {
       class="insert"
       vector-effect="non-scaling-stroke"
     />
-    <g v-for="(platen, n) in platensNow" :key="n" class="platen">
+    <g
+      v-for="(platen, n) in platensNow"
+      :key="n"
+      class="platen"
+      :class="{ done: now !== undefined && n < now, waiting: now !== undefined && n > now }"
+    >
       <rect
         v-for="line in ['halo', 'edge']"
         :key="line"
@@ -187,7 +194,9 @@ function describe(thing: Thing) {
       />
       <g v-if="platensNow.length > 1" :transform="`translate(${platen.x} ${platen.y})`">
         <circle :cx="letter * 1.4" :cy="letter * 1.4" :r="letter" />
-        <text :x="letter * 1.4" :y="letter * 1.4" :font-size="letter * 1.2">{{ n + 1 }}</text>
+        <text :x="letter * 1.4" :y="letter * 1.4" :font-size="letter * 1.2">
+          {{ now !== undefined && n < now ? '✓' : n + 1 }}
+        </text>
       </g>
     </g>
     <g v-if="chosenArea" class="measure" :stroke="inkOn(depth)">
@@ -300,6 +309,19 @@ text {
 
 .platen circle {
   fill: #a34f17;
+}
+
+.platen.waiting {
+  opacity: 0.45;
+}
+
+.platen.done .edge {
+  fill: none;
+  stroke: #1f6b4a;
+}
+
+.platen.done circle {
+  fill: #1f6b4a;
 }
 
 .platen text {

@@ -13,6 +13,7 @@ import { currentOption } from './currentOption'
 import RecipeFigures from './RecipeFigures.vue'
 import RecipePresses from './RecipePresses.vue'
 import StepList from './StepList.vue'
+import { madeAlike } from './tableOf'
 import { usePlan, useTicket } from './useTicket'
 
 /** A ticket on one sheet, to walk to the press with. */
@@ -35,12 +36,16 @@ const options = computed(() => {
     return found ? [{ id, description: described, option: found }] : []
   })
 })
+/** What is done before the press; things that are made alike stand together. */
+const table = computed(() => (stored.value ? madeAlike(stored.value.plan, options.value) : []))
+/** So much to do that it is set smaller, to stay on its sheet. */
+const dense = computed(() => (stored.value?.plan.steps.length ?? 0) > 16)
 const { title, word } = useVocabulary()
 const print = () => window.print()
 </script>
 
 <template>
-  <main id="work" class="card">
+  <main id="work" class="card" :class="{ dense }">
     <QueryState :loading="isPending" :error="error" @retry="refetch">
       <template v-if="ticket">
         <div class="tools no-print">
@@ -104,12 +109,15 @@ const print = () => window.print()
                   :stack="option.stack"
                   :depth="ticket.garment.depth"
                   :hue="ticket.garment.hue"
-                  :height="330"
+                  :height="dense ? 250 : 330"
                 />
                 <h2>{{ $t('card.before') }}</h2>
-                <ul>
-                  <li v-for="line in option.advice.preparation" :key="line">{{ line }}</li>
-                </ul>
+                <template v-for="alike in table" :key="alike.names[0]">
+                  <h3 v-if="table.length > 1">{{ alike.names.join(', ') }}</h3>
+                  <ul>
+                    <li v-for="line in alike.lines" :key="line">{{ line }}</li>
+                  </ul>
+                </template>
               </template>
               <h2>{{ $t('card.notes') }}</h2>
               <div class="notes" />
@@ -180,6 +188,24 @@ h2 {
     background: #fff;
     font-size: 13.5px;
     line-height: 1.3;
+  }
+
+  .dense {
+    font-size: 12px;
+    line-height: 1.2;
+  }
+
+  .dense :deep(.steps) {
+    font-size: 11px;
+    line-height: 1.2;
+  }
+
+  .dense :deep(.steps li) {
+    padding: 1px 0;
+  }
+
+  .dense .notes {
+    height: 36px;
   }
 
   h1 {

@@ -1,31 +1,40 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Step } from '@/api/client'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 
-defineProps<{ steps: Step[] }>()
+const props = defineProps<{ steps: Step[] }>()
+const rounds = computed(() => Math.max(1, ...props.steps.map(({ round }) => round)))
 const { title } = useVocabulary()
 </script>
 
 <template>
   <ol class="steps">
-    <li v-for="step in steps" :key="step.number">
-      <span class="number figure">{{ step.number }}</span>
-      <span class="kind">{{ title('step', step.kind) }}</span>
-      <div>
-        {{ step.instruction }}
-        <span v-if="step.meanwhile" class="muted no-print">{{ step.meanwhile }}</span>
-        <p v-if="step.why" class="muted reason no-print">{{ step.why }}.</p>
-      </div>
-      <span class="setting">
-        <small v-if="step.handsOn" class="muted no-print">{{
-          $t('press.byHand', { n: step.handsOn })
-        }}</small>
-        <TemperatureValue v-if="step.setting" :celsius="step.setting.dial" />
-        <TimeValue v-if="step.timed !== null" :seconds="step.timed" />
-      </span>
-    </li>
+    <template v-for="(step, n) in steps" :key="step.number">
+      <li v-if="rounds > 1 && step.round !== steps[n - 1]?.round" class="round">
+        {{ $t('steps.round', { n: step.round, of: rounds }) }}
+      </li>
+      <li>
+        <span class="number figure">{{ step.number }}</span>
+        <span class="kind">{{ title('step', step.kind) }}</span>
+        <div>
+          {{ step.instruction }}
+          <span v-if="step.where" class="where">{{ step.where }}</span>
+          <span v-if="step.meanwhile" class="muted no-print">{{ step.meanwhile }}</span>
+          <p v-if="step.why" class="muted reason no-print">{{ step.why }}.</p>
+        </div>
+        <span class="setting">
+          <small v-if="step.kind === 'SET'" class="muted no-print">{{ $t('steps.once') }}</small>
+          <small v-else-if="step.handsOn" class="muted no-print">{{
+            $t('press.byHand', { n: step.handsOn })
+          }}</small>
+          <TemperatureValue v-if="step.setting" :celsius="step.setting.dial" />
+          <TimeValue v-if="step.timed !== null" :seconds="step.timed" />
+        </span>
+      </li>
+    </template>
   </ol>
 </template>
 
@@ -43,6 +52,11 @@ li {
   border-top: 1px solid var(--line);
 }
 
+.round {
+  display: block;
+  font-weight: 600;
+}
+
 .number {
   color: var(--copper);
 }
@@ -57,7 +71,11 @@ li {
 
 .setting {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  align-content: start;
+  justify-content: flex-end;
+  max-width: 150px;
+  gap: 4px 12px;
   font-size: 17px;
 }
 
@@ -68,8 +86,13 @@ li {
     padding: 2px 0;
   }
 
+  .steps {
+    font-size: 12px;
+    line-height: 1.25;
+  }
+
   .setting {
-    gap: 6px;
+    gap: 2px 6px;
     font-size: 13px;
   }
 }

@@ -24,10 +24,13 @@ const time = (seconds: number) => {
 </script>
 
 <template>
-  <section v-if="decorations.length > 1" class="sheet together" :aria-label="$t('together.title')">
+  <section v-if="decorations.length > 1 || clash" class="sheet together" :aria-label="$t('together.title')">
     <h3>{{ $t('together.title') }}</h3>
     <div v-if="clash" role="alert" class="clash">
-      <strong>{{
+      <strong v-if="clash.first === clash.second">{{
+        $t('together.hopeless', { thing: described(clash.first) })
+      }}</strong>
+      <strong v-else>{{
         $t('together.clash', { first: described(clash.first), second: described(clash.second) })
       }}</strong>
       <p>{{ clash.reason }}</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { useWakeLock } from '@vueuse/core'
-import { computed, onMounted, ref, toRef } from 'vue'
+import { computed, onMounted, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Plan, TicketView } from '@/api/client'
 import OutcomeForm from '@/log/OutcomeForm.vue'
@@ -11,6 +11,8 @@ import { useVocabulary } from '@/speech/vocabulary'
 import { forgetRun } from './openRun'
 import RunHead from './RunHead.vue'
 import RunKeys from './RunKeys.vue'
+import { picture } from './picture'
+import StepPicture from './StepPicture.vue'
 import StepSettings from './StepSettings.vue'
 import StepTimer from './StepTimer.vue'
 import { useBeep } from './useBeep'
@@ -41,6 +43,11 @@ const { timed, counting, action } = keys
 const pressing = computed(() => step.value?.setting != null)
 const timeLeft = computed(() => (counting.value ? timer.left.value : null) ?? timed.value)
 const over = computed(() => counting.value && timer.over.value)
+/** The garment where hands have to find a place on it, else the Stack. */
+const pictured = computed(() => {
+  const shown = step.value ? picture(props.plan, step.value) : null
+  return shown !== null && (shown.positions.length !== 1 || !step.value?.stack)
+})
 /** Pieces that are not logged yet. */
 const left = computed(() => props.ticket.pieces - props.ticket.logged)
 
@@ -75,6 +82,12 @@ function logged() {
   timer.clear()
   toTicket('check')
 }
+
+/** With one heat for all, the tools stand as the piece before left them. */
+const stands = props.plan.steps.every(({ round }) => round === 1)
+watch([step, ready], ([now, open]) => {
+  if (open && stands && now?.kind === 'SET' && progress.value.piecesDone > 0) report('STEP_DONE', now.number)
+})
 
 useRunKeyboard({ act, pauseOrGoOn, toLog }, logging)
 onMounted(() => {
@@ -128,6 +141,7 @@ onMounted(() => {
         <div>
           <p class="kind">{{ title('step', step.kind) }}</p>
           <h1>{{ step.instruction }}</h1>
+          <p v-if="step.where" class="where">{{ step.where }}</p>
           <StepTimer
             v-if="timeLeft !== null"
             :left="timeLeft"
@@ -139,13 +153,21 @@ onMounted(() => {
           <p v-if="step.meanwhile" class="meanwhile">{{ step.meanwhile }}</p>
           <CautionList class="cautions" :cautions="step.cautions" />
         </div>
-        <aside v-if="stack">
+        <aside v-if="stack || pictured">
+          <StepPicture
+            v-if="pictured"
+            :ticket="ticket"
+            :plan="plan"
+            :step="step"
+            :beside="step.stack !== null"
+          />
           <StackDrawing
+            v-if="stack && (!pictured || step.stack)"
             dark
             :stack="stack"
             :depth="ticket.garment.depth"
             :hue="ticket.garment.hue"
-            :height="420"
+            :height="pictured ? 230 : 420"
           />
         </aside>
       </div>
@@ -200,6 +222,12 @@ onMounted(() => {
 h1 {
   color: #fff;
   font: 600 32px/1.25 var(--text);
+}
+
+.where {
+  padding-top: 6px;
+  color: #fff;
+  font-size: 22px;
 }
 
 .meanwhile {

@@ -15,7 +15,8 @@ interface AtStep {
 
 /** What can be done at a step: begin its time, hold it, lengthen it, end it, go back. */
 export function useStepKeys({ step, progress, timer, report }: AtStep) {
-  const timed = computed(() => step.value?.timed ?? null)
+  /** What a tool takes to get hot is not counted: it may be hot already, and it shows when it is. */
+  const timed = computed(() => (step.value?.kind === 'SET' ? null : (step.value?.timed ?? null)))
   const stepKey = computed(() => `${progress.value.piecesDone}.${progress.value.step}`)
   /** Whether the clock is this step's. */
   const counting = computed(() => timer.active.value && timer.isFor(stepKey.value))

@@ -70,7 +70,7 @@ export const option: Option = {
     scores: [{ criterion: 'WEAR', points: 5, why: 'as long as the garment.' }],
     order: 3600,
   },
-  advice: { cautions: [], preparation: ['Mirror the art.'], testFirst: null },
+  advice: { cautions: [], testFirst: null },
   stack,
   press: 'Big press',
 }
@@ -81,6 +81,7 @@ export const plan: Plan = {
   decorations: [
     { decoration: 'a', options: [option], ruledOut: [], noHeat: [], medium: 'film-block', taken: true },
   ],
+  table: [{ decoration: 'a', instruction: 'Mirror the art.', acts: [{ act: 'Mirror', thing: 'a' }] }],
   steps: [],
   cautions: ['HOT'],
   care: [],

@@ -34,7 +34,9 @@ public final class HeatBenchmarks {
         "| cells | steps | press, ms | as before, ms | of that | bare sweeps, ms | times those |");
     System.out.println("|---|---|---|---|---|---|---|");
     byFineness.forEach(HeatBenchmarks::row);
-    System.out.println("\n## Error against time, one film press of 5 s, dry and moist\n");
+    System.out.println("\n## A full judgement\n");
+    System.out.println(JudgementCost.table());
+    System.out.println("\n## Error against time, a film press dry and moist\n");
     System.out.println(ErrorAgainstTime.table());
   }
 

@@ -9,6 +9,7 @@ import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.band.Unknowns;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.Openings;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
@@ -102,7 +103,10 @@ public final class WindowBenchmarks {
                       new Openings(
                           closed,
                           PressSimulation.of(
-                              closed, closed.untilPressed(), unknowns.draw(deviations), 0.3));
+                              closed,
+                              closed.untilPressed(),
+                              unknowns.draw(deviations),
+                              Detail.FINE));
                   return map.seconds().stream()
                       .filter(second -> second <= 60)
                       .mapToDouble(second -> openings.at(second).bond())

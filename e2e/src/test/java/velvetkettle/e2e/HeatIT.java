@@ -56,7 +56,7 @@ class HeatIT extends Journey {
     assertThat(aside.locator("g.other")).hasCount(2);
     assertThat(aside.locator("svg[role=img]").last()).containsText("small lantern on the back");
     Locator slider = aside.getByRole(AriaRole.SLIDER);
-    slider.fill("140");
+    slider.fill("180");
     assertThat(aside.locator("p.now")).containsText("mall lantern on the back: ");
     String last = aside.locator("text.peak").nth(1).textContent();
     slider.press("Home");

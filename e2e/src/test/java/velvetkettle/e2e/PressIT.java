@@ -80,7 +80,7 @@ class PressIT extends Journey {
     page.mouse().down();
     page.evaluate("() => (window.long = [])");
     page.onRequest(request -> asked.add(request.url()));
-    page.mouse().move(x - 160, y + 20, new Mouse.MoveOptions().setSteps(30));
+    page.mouse().move(x - 160, y + 50, new Mouse.MoveOptions().setSteps(30));
     assertThat(point()).hasAttribute("aria-valuetext", Pattern.compile("Hold (tight|no)"));
     assertThat(page.locator(".margins .word").first()).hasText(Pattern.compile("tight|no"));
     assertThat(aside.locator("figcaption")).not().hasText(glueLine);

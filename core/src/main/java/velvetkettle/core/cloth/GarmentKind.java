@@ -28,6 +28,14 @@ public enum GarmentKind implements Worded {
     this.layers = layers;
   }
 
+  /** Whether it has a chest, a back and sleeves, or what stands for them. */
+  public boolean isWornOnTheBody() {
+    return switch (this) {
+      case TOP, LONG_SLEEVE, SHIRT, SWEATSHIRT, JACKET, VEST -> true;
+      case TROUSERS, CAPE, APRON, CAP, BAG, FLAG, PENNANT, SCARF, TIE, PANEL, RIBBON -> false;
+    };
+  }
+
   public int layers() {
     return layers;
   }

@@ -4,22 +4,29 @@ import velvetkettle.core.quantity.Worded;
 
 /** Anything thick under the platen steals pressure from the design and can be crushed. */
 public enum Obstacle implements Worded {
-  ZIP(true),
-  POCKET(false),
-  POCKET_ZIP(true),
-  SEAM(false),
-  BUTTON(true),
-  SNAP(true),
-  COLLAR(false),
-  RIBBING(false),
-  HOOD(false),
-  LINING(false),
-  PADDING(false);
+  ZIP(true, 3),
+  POCKET(false, 1),
+  POCKET_ZIP(true, 3),
+  SEAM(false, 2),
+  BUTTON(true, 4),
+  SNAP(true, 4),
+  COLLAR(false, 3),
+  RIBBING(false, 1),
+  HOOD(false, 4),
+  LINING(false, 1),
+  PADDING(false, 0);
 
   private final boolean hard;
+  private final double relief;
 
-  Obstacle(boolean hard) {
+  Obstacle(boolean hard, double relief) {
     this.hard = hard;
+    this.relief = relief;
+  }
+
+  /** How far it stands out, in thicknesses of the cloth (engineering estimate). */
+  public double relief() {
+    return relief;
   }
 
   /** More cloth behind the face, with an inside that wants a sheet. */

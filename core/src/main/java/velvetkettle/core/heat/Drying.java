@@ -3,11 +3,12 @@ package velvetkettle.core.heat;
 import java.util.Arrays;
 import java.util.List;
 import velvetkettle.core.heat.dose.Steam;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -25,8 +26,6 @@ import velvetkettle.core.quantity.Sentence;
  *     press, g/m2
  */
 public record Drying(Seconds time, double held, double left) {
-  private static final double TOLERANCE = 0.2;
-
   /** Less does not flatten the cloth; more is not done (common practice, no source). */
   private static final double SHORTEST = 3;
 
@@ -41,23 +40,24 @@ public record Drying(Seconds time, double held, double left) {
    * @param stack the bare cloth under the platen
    * @param mainPress how long the press that follows takes
    */
-  static Drying of(Bench bench, Stack stack, Celsius platen, Pressure pressure, Seconds mainPress) {
+  static Drying of(
+      Workplace workplace, Stack stack, Celsius platen, Pressure pressure, Seconds mainPress) {
     WorkPhase.Closed press =
         new WorkPhase.Closed(
             Sentence.of("do.pre-press"), stack, platen, pressure, mainPress, WorkPhase.Role.NONE);
-    Drying drying = tried(bench, press, SHORTEST);
+    Drying drying = tried(workplace, press, SHORTEST);
     for (double time = SHORTEST + 1; time <= LONGEST && drying.left > Steam.DRY_ENOUGH; time++) {
-      drying = tried(bench, press, time);
+      drying = tried(workplace, press, time);
     }
     return drying;
   }
 
-  private static Drying tried(Bench bench, WorkPhase.Closed press, double time) {
+  private static Drying tried(Workplace workplace, WorkPhase.Closed press, double time) {
     WorkPhase.Closed dries = press.lasting(Seconds.of(time));
     WorkPhase.Open open = new WorkPhase.Open(press.name(), false, false, LAID_UP);
     List<PhaseResult> acts =
         PressSimulation.of(
-            bench, null, List.of(dries, open, press), ParameterSample.NOMINAL, TOLERANCE);
+            workplace, null, List.of(dries, open, press), ParameterSample.NOMINAL, Detail.FINE);
     double left = acts.get(2).waterUnderMedium(0) - acts.get(2).waterUnderMedium(acts.get(2).end());
     return new Drying(Seconds.of(time), 1000 * held(acts.get(0)), left);
   }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.dose.Adhesive;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.Exposure;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.Peeling;
@@ -14,6 +14,7 @@ import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -33,19 +34,13 @@ import velvetkettle.core.quantity.Times;
  *       does.
  * </ol>
  *
- * It does not speak of a steam iron and a wand: they are moved and vented, and the computation is
- * two to four times too quick for them. Cost: one run of about two milliseconds, and as much again
- * for what is not ruled out.
+ * Hold is judged where the art is coolest, Mark and Bleed where it is hottest. It does not speak of
+ * a steam iron and a wand: they are moved and vented, and the computation is two to four times too
+ * quick for them. Cost: one run of about a millisecond, and seven for what is not ruled out.
  */
 public final class HeatMargins implements HeatModel {
-  /** Two hundredths of a kelvin off in the end, K per step. */
-  private static final double FINE = 0.1;
-
   /** Peeled, looked at and covered again (engineering estimate). */
   private static final Seconds BETWEEN = Seconds.of(20);
-
-  /** For a difference between two runs a coarser step will do, K. */
-  private static final double COARSE = 0.3;
 
   @Override
   public Judgement judge(Pressing pressing) {
@@ -53,8 +48,8 @@ public final class HeatMargins implements HeatModel {
     if (!pressing.isComputed()) {
       return new Judgement(practice, null);
     }
-    PressSimulation.Run run = PressSimulation.nominal(pressing, FINE);
-    Reading reading = Reading.of(pressing, run.acts());
+    PressSimulation.Run run = PressSimulation.nominal(pressing, Detail.FINE);
+    Reading reading = reading(pressing, run);
     // No spread ever turns a "no" into something better.
     Margins likeliest = margins(pressing, reading, Spread.NONE, practice);
     if (likeliest.ruleOut()) {
@@ -71,9 +66,19 @@ public final class HeatMargins implements HeatModel {
     if (!pressing.isComputed()) {
       return new LaterHeatTolerance(pressing, practice, null, Spread.NONE);
     }
-    PressSimulation.Run run = PressSimulation.nominal(pressing, FINE);
-    Reading reading = Reading.of(pressing, run.acts());
+    PressSimulation.Run run = PressSimulation.nominal(pressing, Detail.FINE);
+    Reading reading = reading(pressing, run);
     return new LaterHeatTolerance(pressing, practice, reading, spread(pressing));
+  }
+
+  private static Reading reading(Pressing pressing, PressSimulation.Run run) {
+    Reading coolest = Reading.of(pressing, run.acts());
+    if (pressing.workplace().under().isEven()) {
+      return coolest;
+    }
+    Pressing hottest = pressing.atHottest();
+    return coolest.harmedAs(
+        Reading.of(hottest, PressSimulation.nominal(hottest, Detail.FINE).acts()));
   }
 
   /**
@@ -100,8 +105,8 @@ public final class HeatMargins implements HeatModel {
   }
 
   @Override
-  public Exposure exposure(Bench bench, Pressing lying, List<WorkPhase.Closed> presses) {
-    if (!bench.isComputed() || presses.isEmpty()) {
+  public Exposure exposure(Workplace workplace, Pressing lying, List<WorkPhase.Closed> presses) {
+    if (!workplace.isComputed() || presses.isEmpty()) {
       return Exposure.NONE;
     }
     List<WorkPhase> phases = new ArrayList<>();
@@ -111,13 +116,15 @@ public final class HeatMargins implements HeatModel {
     }
     Adhesive adhesive = Adhesive.of(lying.medium()).orElse(null);
     return Exposure.of(
-        lying, PressSimulation.of(bench, adhesive, phases, ParameterSample.NOMINAL, COARSE));
+        lying,
+        PressSimulation.of(
+            workplace.atHottest(), adhesive, phases, ParameterSample.NOMINAL, Detail.FINE));
   }
 
   @Override
   public Drying drying(
-      Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
-    return Drying.of(bench, bare, platen, pressure, mainPress);
+      Workplace workplace, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
+    return Drying.of(workplace, bare, platen, pressure, mainPress);
   }
 
   @Override
@@ -128,16 +135,16 @@ public final class HeatMargins implements HeatModel {
   /** What comes after the last bonding phase hardly differs between draws. */
   static Spread spread(Pressing pressing) {
     List<WorkPhase> phases = pressing.untilBonded();
-    Reading nominal = coarse(pressing, phases, ParameterSample.NOMINAL);
+    Reading nominal = rough(pressing, phases, ParameterSample.NOMINAL);
     List<Reading> off =
         Spread.draws(pressing.press().calibration()).stream()
-            .map(draw -> coarse(pressing, phases, draw))
+            .map(draw -> rough(pressing, phases, draw))
             .toList();
     return Spread.of(nominal, off);
   }
 
-  private static Reading coarse(Pressing pressing, List<WorkPhase> phases, ParameterSample draw) {
-    return Reading.of(pressing, PressSimulation.of(pressing, phases, draw, COARSE));
+  private static Reading rough(Pressing pressing, List<WorkPhase> phases, ParameterSample draw) {
+    return Reading.of(pressing, PressSimulation.of(pressing, phases, draw, Detail.ROUGH));
   }
 
   /** The Stack of a closed phase with the hottest that each layer got. */
@@ -166,7 +173,8 @@ public final class HeatMargins implements HeatModel {
     if (phases.get(last) instanceof WorkPhase.Closed closed) {
       phases.set(last, closed.lasting(Seconds.of(longest)));
     }
-    List<PhaseResult> acts = PressSimulation.of(pressing, phases, ParameterSample.NOMINAL, COARSE);
+    List<PhaseResult> acts =
+        PressSimulation.of(pressing, phases, ParameterSample.NOMINAL, Detail.FINE);
     PhaseResult main = acts.get(last);
     GlueLine line = main.passage().bond();
     return line == null ? Double.NaN : main.trace().bondReaches(times * line.adhesive().needed());

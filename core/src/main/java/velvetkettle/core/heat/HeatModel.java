@@ -2,10 +2,10 @@ package velvetkettle.core.heat;
 
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Exposure;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -25,7 +25,7 @@ public interface HeatModel {
    *
    * @param presses each over a Stack that the decoration lies in
    */
-  Exposure exposure(Bench bench, Pressing lying, List<WorkPhase.Closed> presses);
+  Exposure exposure(Workplace workplace, Pressing lying, List<WorkPhase.Closed> presses);
 
   /**
    * How long the cloth is dried.
@@ -33,7 +33,8 @@ public interface HeatModel {
    * @param bare the bare cloth under the platen
    * @param mainPress how long the press that follows takes
    */
-  Drying drying(Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress);
+  Drying drying(
+      Workplace workplace, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress);
 
   /** How long a press from the back takes; empty where heat does not say. */
   Optional<Seconds> throughCloth(Pressing pressing);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import velvetkettle.core.heat.HeatReading.Slowed;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
@@ -27,7 +28,6 @@ record LayersAbove(Pressing pressing, PhaseResult main) {
   private static final double TIMES_THE_PRESS = 3;
 
   private static final double LONGEST = 120;
-  private static final double COARSE = 0.3;
 
   /** The costly ones, from a half second on. */
   List<Slowed> slowed() {
@@ -57,7 +57,7 @@ record LayersAbove(Pressing pressing, PhaseResult main) {
     double longest = Math.min(LONGEST, TIMES_THE_PRESS * closed.time().count());
     List<WorkPhase> phases = List.of(closed.over(stack).lasting(Seconds.of(longest)));
     return Reading.of(
-            pressing, PressSimulation.of(pressing, phases, ParameterSample.NOMINAL, COARSE))
+            pressing, PressSimulation.of(pressing, phases, ParameterSample.NOMINAL, Detail.ROUGH))
         .bondedAfter();
   }
 

@@ -4,10 +4,10 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Exposure;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -33,9 +33,9 @@ public final class RememberedHeat implements HeatModel {
   }
 
   private record ToDry(
-      Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {}
+      Workplace workplace, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {}
 
-  private record Exposed(Bench bench, Pressing lying, List<WorkPhase.Closed> presses) {}
+  private record Exposed(Workplace workplace, Pressing lying, List<WorkPhase.Closed> presses) {}
 
   private static <K, V> Cache<K, V> remembering() {
     return Caffeine.newBuilder().maximumSize(ANSWERS).build();
@@ -52,19 +52,20 @@ public final class RememberedHeat implements HeatModel {
   }
 
   @Override
-  public Exposure exposure(Bench bench, Pressing lying, List<WorkPhase.Closed> presses) {
+  public Exposure exposure(Workplace workplace, Pressing lying, List<WorkPhase.Closed> presses) {
     return exposed.get(
-        new Exposed(bench, lying, List.copyOf(presses)),
-        asked -> heat.exposure(asked.bench, asked.lying, asked.presses));
+        new Exposed(workplace, lying, List.copyOf(presses)),
+        asked -> heat.exposure(asked.workplace, asked.lying, asked.presses));
   }
 
   @Override
   public Drying drying(
-      Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
+      Workplace workplace, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
     return dried.get(
-        new ToDry(bench, bare, platen, pressure, mainPress),
+        new ToDry(workplace, bare, platen, pressure, mainPress),
         asked ->
-            heat.drying(asked.bench, asked.bare, asked.platen, asked.pressure, asked.mainPress));
+            heat.drying(
+                asked.workplace, asked.bare, asked.platen, asked.pressure, asked.mainPress));
   }
 
   @Override

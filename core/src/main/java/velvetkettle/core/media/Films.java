@@ -1,5 +1,12 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Doing.BACKING_OFF;
+import static velvetkettle.core.media.trait.Doing.CUT_OUT;
+import static velvetkettle.core.media.trait.Doing.DRY_OUT;
+import static velvetkettle.core.media.trait.Doing.MASK;
+import static velvetkettle.core.media.trait.Doing.MIRROR;
+import static velvetkettle.core.media.trait.Doing.PRINT;
+import static velvetkettle.core.media.trait.Doing.WEED;
 import static velvetkettle.core.media.trait.Peel.COLD;
 import static velvetkettle.core.media.trait.Peel.HOT;
 import static velvetkettle.core.media.trait.Peel.NONE;
@@ -147,10 +154,11 @@ final class Films {
               .cover(CoverChoice.BY_GLOSS)
               .placing("printed-film")
               .glueSide("printed-film")
-              .prepare("printed-film.print", "printed-film.cut")
-              .prepare(Sentence.of("prepare.printed-film.mask"), Occasion.LOOSE_PARTS)
-              .prepare(Sentence.of("prepare.printed-film.no-mask"), Occasion.ONE_SHAPE)
-              .prepare("printed-film.backing")
+              .prepare("printed-film.print", PRINT, DRY_OUT)
+              .prepare("printed-film.cut", CUT_OUT)
+              .prepare(Occasion.LOOSE_PARTS, Sentence.of("prepare.printed-film.mask"), MASK)
+              .prepare(Occasion.ONE_SHAPE, Sentence.of("prepare.printed-film.no-mask"))
+              .prepare("printed-film.backing", BACKING_OFF)
               .feel(3, 4)
               .build());
 
@@ -168,8 +176,9 @@ final class Films {
   private static MediumBuilder film(String key, double stroke) {
     return base(key, stroke)
         .lies(Orientation.MIRRORED, CutFace.GLUE_UP)
-        .prepare("film.mirror", "film.load")
-        .prepare(Sentence.of("prepare.film.weed", Millimetres.of(stroke)), Occasion.ALWAYS)
+        .prepare("film.mirror", MIRROR)
+        .prepare("film.load", CUT_OUT)
+        .prepare(Occasion.ALWAYS, Sentence.of("prepare.film.weed", Millimetres.of(stroke)), WEED)
         .after(ExtraPress.second(CoverChoice.BY_FINISH));
   }
 

@@ -14,6 +14,7 @@ import velvetkettle.core.media.trait.AtPress;
 import velvetkettle.core.media.trait.Construction;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.media.trait.Doing;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Feel;
 import velvetkettle.core.media.trait.Glue;
@@ -77,6 +78,8 @@ public final class MediumBuilder {
   private List<ExtraPress> before = List.of();
   private List<ExtraPress> after = List.of();
   private SteamUse steam = SteamUse.NEVER;
+  private @Nullable Seconds longest;
+  private boolean stencil;
   private double leastDrying = 3;
   private boolean onCoolCloth;
   private PressedAgain again = new PressedAgain(Layering.BOTH, false, false, false);
@@ -197,16 +200,21 @@ public final class MediumBuilder {
     return this;
   }
 
-  /** What has to be done with it before the press, line by line. */
-  public MediumBuilder prepare(String... lines) {
-    for (String line : lines) {
-      prepare(Sentence.of("prepare." + line), Occasion.ALWAYS);
-    }
+  /** One line of what has to be done with it before the press. */
+  public MediumBuilder prepare(String line, Doing... does) {
+    return prepare(Occasion.ALWAYS, Sentence.of("prepare." + line), does);
+  }
+
+  public MediumBuilder prepare(Occasion when, Sentence say, Doing... does) {
+    preparation.add(new Preparation(say, List.of(does), null, when));
     return this;
   }
 
-  public MediumBuilder prepare(Sentence say, Occasion when) {
-    preparation.add(new Preparation(say, when));
+  /** Web is fused to it for so many seconds, which the line says. */
+  public MediumBuilder fuse(Occasion when, String line, double seconds, Doing... does) {
+    Seconds time = Seconds.of(seconds);
+    Sentence say = Sentence.of("prepare." + line, time);
+    preparation.add(new Preparation(say, List.of(does), time, when));
     return this;
   }
 
@@ -258,6 +266,13 @@ public final class MediumBuilder {
 
   public MediumBuilder after(ExtraPress... presses) {
     after = List.of(presses);
+    return this;
+  }
+
+  /** Brushed into a stencil, which bears a press for so many seconds. */
+  public MediumBuilder stencil(double seconds) {
+    stencil = true;
+    longest = Seconds.of(seconds);
     return this;
   }
 
@@ -360,7 +375,17 @@ public final class MediumBuilder {
         new Construction(
             layers, glue, bondsToShell, leastPolyester, blocksDye, thin, nap, smallParts, metal),
         new Handling(orientation, cutFace, preparation, work, worthFrom, sprayed, stitch),
-        new AtPress(side, cover, tools, before, after, steam, Seconds.of(leastDrying), onCoolCloth),
+        new AtPress(
+            side,
+            cover,
+            tools,
+            before,
+            after,
+            steam,
+            Seconds.of(leastDrying),
+            longest,
+            stencil,
+            onCoolCloth),
         again,
         feel,
         wording);

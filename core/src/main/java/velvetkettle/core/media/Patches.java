@@ -1,5 +1,12 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Doing.CUT_WEB;
+import static velvetkettle.core.media.trait.Doing.DRY_OUT;
+import static velvetkettle.core.media.trait.Doing.FUSE_WEB;
+import static velvetkettle.core.media.trait.Doing.PAPER_OFF;
+import static velvetkettle.core.media.trait.Doing.SEW_PATCH;
+import static velvetkettle.core.media.trait.Doing.STABILISER_OFF;
+import static velvetkettle.core.media.trait.Doing.TRIM;
 import static velvetkettle.core.media.trait.Peel.NONE;
 import static velvetkettle.core.press.LayerKind.GLUE;
 import static velvetkettle.core.press.LayerKind.PATCH;
@@ -14,6 +21,7 @@ import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Glue;
 import velvetkettle.core.media.trait.Handwork;
+import velvetkettle.core.media.trait.Occasion;
 import velvetkettle.core.media.trait.Opacity;
 import velvetkettle.core.media.trait.Palette;
 import velvetkettle.core.media.trait.Stitch;
@@ -48,7 +56,11 @@ final class Patches {
               .cover(CoverChoice.COTTON)
               .before(ExtraPress.tack(CoverChoice.COTTON, 7))
               .stitch(Stitch.NEVER)
-              .prepare("patch.base", "patch.stabiliser", "patch.web", "patch.paper-off")
+              .prepare("patch.base", SEW_PATCH)
+              .prepare("patch.stabiliser", STABILISER_OFF, DRY_OUT)
+              .fuse(Occasion.ALWAYS, "patch.fuse", 7, CUT_WEB, FUSE_WEB)
+              .prepare("patch.cut-out", TRIM)
+              .prepare("patch.paper-off", PAPER_OFF)
               .work(120, 180, Handwork.Pace.BY_PIECE)
               .feel(2, 4)
               .skin(3)

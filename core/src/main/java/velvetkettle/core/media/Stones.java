@@ -1,5 +1,8 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Doing.BACKING_OFF;
+import static velvetkettle.core.media.trait.Doing.FIX_STONES;
+import static velvetkettle.core.media.trait.Doing.LOOK_AT_BACKS;
 import static velvetkettle.core.media.trait.Peel.COLD;
 import static velvetkettle.core.media.trait.Peel.NONE;
 import static velvetkettle.core.press.LayerKind.CARRIER;
@@ -46,25 +49,28 @@ final class Stones {
               .layer(STONE, "stone", 1.3, Substance.STONE)
               .layer(GLUE, "stone-glue", 0.15, STONE_GLUE)
               .cover(CoverChoice.SOFT)
+              .steam(SteamUse.BY_SCHOOL)
               .after(
                   ExtraPress.second(CoverChoice.SOFT, 15),
                   ExtraPress.fromBack(CoverChoice.NONE, 18))
-              .prepare("stone-sheet.finger", "stone-sheet.spares")
+              .prepare("stone-sheet.finger", FIX_STONES, BACKING_OFF)
+              .prepare("stone-sheet.spares")
               .work(120, 90, Handwork.Pace.BY_PIECE)
               .feel(2, 3)
               .build(),
           // Brushed into a stencil on the cloth. The stencil off, then flat once more, and from the
           // back.
-          stones("stone-stencil", "do.press-stencil", "do.second-press-stencil")
+          stones("stone-stencil", "do.press-stencil", "do.second-press-flat")
               .window(150, 160, 40, 60, LIGHT, NONE)
               .usually(155, 50)
+              .stencil(60)
+              .placing("brushed")
               .layer(STONE, "stone", 1.3, Substance.STONE)
               .layer(GLUE, "stone-glue", 0.15, STONE_GLUE)
               .cover(CoverChoice.SOFT)
               .after(
                   ExtraPress.second(CoverChoice.SOFT, 10),
                   ExtraPress.fromBack(CoverChoice.NONE, 20))
-              .prepare("stone-stencil.paper", "stone-stencil.brush")
               .work(120, 300, Handwork.Pace.BY_PIECE)
               .feel(2, 3)
               .build(),
@@ -75,7 +81,6 @@ final class Stones {
               .layer(STONE, "stone", 1.3, Substance.STONE)
               .layer(GLUE, "stone-glue", 0.15, STONE_GLUE)
               .tools(EnumSet.of(PressKind.WAND))
-              .prepare("stone-wand.tip", "stone-wand.mark")
               .work(120, 15, Handwork.Pace.BY_STONE)
               .feel(3, 3)
               .build());
@@ -93,9 +98,8 @@ final class Stones {
         .metal()
         .layering(Layering.TOP_ONLY)
         .bondsAgain()
-        .steam(SteamUse.BY_SCHOOL)
         .skin(2)
-        .prepare("stone.glue")
+        .prepare("stone.glue", LOOK_AT_BACKS)
         .wording(
             new Wording(
                 "do.place." + key,

@@ -1,5 +1,8 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Doing.DRY_OUT;
+import static velvetkettle.core.media.trait.Doing.MIRROR;
+import static velvetkettle.core.media.trait.Doing.PRINT;
 import static velvetkettle.core.media.trait.Peel.HOT;
 import static velvetkettle.core.press.LayerKind.INK;
 import static velvetkettle.core.press.LayerKind.PAPER;
@@ -42,7 +45,8 @@ final class Sublimations {
               .usually(196, 45)
               .leastPolyester(LEAST_POLYESTER)
               .cover(CoverChoice.KRAFT)
-              .prepare("sublimation.mirror", "sublimation.dry-print")
+              .prepare("sublimation.mirror", MIRROR, PRINT)
+              .prepare("sublimation.dry-print", DRY_OUT)
               .work(300, 120, Handwork.Pace.BY_PIECE)
               .feel(5, 5)
               .skin(5)
@@ -57,8 +61,8 @@ final class Sublimations {
               .cover(CoverChoice.PARCHMENT)
               .before(ExtraPress.prime(165, 30), ExtraPress.prime(165, 20))
               .sprayed()
-              .prepare("primer.shield", "primer.spray")
-              .prepare("sublimation.mirror", "sublimation.dry-print")
+              .prepare("sublimation.mirror", MIRROR, PRINT)
+              .prepare("sublimation.dry-print", DRY_OUT)
               .work(600, 420, Handwork.Pace.BY_PIECE)
               .feel(2, 3)
               .build());

@@ -1,5 +1,9 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Doing.BACKING_OFF;
+import static velvetkettle.core.media.trait.Doing.MIRROR;
+import static velvetkettle.core.media.trait.Doing.PRINT;
+import static velvetkettle.core.media.trait.Doing.TRIM;
 import static velvetkettle.core.media.trait.Peel.COLD;
 import static velvetkettle.core.media.trait.Peel.NONE;
 import static velvetkettle.core.press.LayerKind.FILM;
@@ -37,7 +41,9 @@ final class TransferPapers {
               .opacity(Opacity.TRANSPARENT)
               .layer(PAPER, "transfer-paper", 0.20, Substance.TRANSFER_PAPER)
               .layer(GLUE, "print-coating", 0.05, PRINT_COATING)
-              .prepare("paper.mirror", "paper.no-bleed", "paper.trim")
+              .prepare("paper.mirror", MIRROR, PRINT)
+              .prepare("paper.no-bleed")
+              .prepare("paper.trim", TRIM)
               .feel(3, 2)
               .build(),
           // For dark cloth: a white ground under the print, laid on face up without its backing.
@@ -49,7 +55,9 @@ final class TransferPapers {
               .layer(FILM, "white-ground", 0.12, POLYURETHANE)
               .layer(GLUE, "print-coating", 0.05, PRINT_COATING)
               .cover(CoverChoice.PARCHMENT)
-              .prepare("paper-dark.print", "paper-dark.trim", "paper-dark.backing")
+              .prepare("paper-dark.print", PRINT)
+              .prepare("paper-dark.trim", TRIM)
+              .prepare("paper-dark.backing", BACKING_OFF)
               .feel(2, 2)
               .build());
 

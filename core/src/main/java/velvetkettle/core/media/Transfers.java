@@ -1,5 +1,6 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Doing.TRIM;
 import static velvetkettle.core.media.trait.Peel.HOT;
 import static velvetkettle.core.media.trait.Peel.WARM;
 import static velvetkettle.core.press.LayerKind.CARRIER;
@@ -63,7 +64,8 @@ final class Transfers {
         .bondsToShell()
         .placing("transfer")
         .glueSide("transfer")
-        .prepare("transfer.trim", "transfer.rim")
+        .prepare("transfer.trim", TRIM)
+        .prepare("transfer.rim")
         .after(ExtraPress.second(CoverChoice.BY_FINISH));
   }
 }

@@ -1,5 +1,9 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.media.trait.Doing.CUT_OUT;
+import static velvetkettle.core.media.trait.Doing.CUT_WEB;
+import static velvetkettle.core.media.trait.Doing.FUSE_WEB;
+import static velvetkettle.core.media.trait.Doing.PAPER_OFF;
 import static velvetkettle.core.media.trait.Peel.NONE;
 import static velvetkettle.core.press.LayerKind.GLUE;
 import static velvetkettle.core.press.LayerKind.PATCH;
@@ -24,7 +28,6 @@ import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.media.trait.Wording;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -70,7 +73,7 @@ final class Webs {
               .usually(155, 10)
               .carries(ArtKind.SECOND_LAYER)
               .cover(CoverChoice.PARCHMENT)
-              .placing("second-layer")
+              .placing("second-cloth")
               .smallParts(false)
               .feel(3, 4)
               .build());
@@ -96,10 +99,10 @@ final class Webs {
         .nap()
         .smallParts(true)
         .before(ExtraPress.tack(CoverChoice.NONE, tack).only(Occasion.WEB_ON_GARMENT))
-        .prepare(Sentence.of("prepare.web.fuse", Seconds.of(tack)), Occasion.WEB_ON_PIECE)
-        .prepare("web.cut")
-        .prepare(Sentence.of("prepare.web.paper-off"), Occasion.WEB_ON_PIECE)
-        .prepare(Sentence.of("prepare.web.cut-web"), Occasion.WEB_ON_GARMENT)
+        .fuse(Occasion.WEB_ON_PIECE, "web.fuse", tack, FUSE_WEB)
+        .prepare("web.cut", CUT_OUT)
+        .prepare(Occasion.WEB_ON_PIECE, Sentence.of("prepare.web.paper-off"), PAPER_OFF)
+        .prepare(Occasion.WEB_ON_GARMENT, Sentence.of("prepare.web.cut-web"), CUT_WEB)
         .work(120, 240, Handwork.Pace.BY_PIECE)
         .wording(
             new Wording(

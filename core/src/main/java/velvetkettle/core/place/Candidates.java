@@ -21,6 +21,9 @@ record Candidates(List<Area> places, List<BitSet> covers, List<Area> cells, bool
   /** Lengths nearer than this are one, mm. */
   static final double SAME = 1e-6;
 
+  /** Art that has shrunk to a line is met by what is this near, mm. */
+  private static final double TOUCH = 1e-4;
+
   /** More edges than this make no more difference to a hand, and much to the search. */
   private static final int MOST_EDGES = 160;
 
@@ -71,10 +74,14 @@ record Candidates(List<Area> places, List<BitSet> covers, List<Area> cells, bool
   }
 
   static boolean isAllowed(Area place, PressPositions.Task task) {
-    Area smaller = place.grown(-SAME);
-    return task.keepOuts().stream().noneMatch(smaller::overlaps)
-        && (task.field() == null || task.field().grown(SAME).contains(place))
-        && task.art().stream().anyMatch(art -> art.grown(SAME).overlaps(place));
+    return isFree(place, task)
+        && task.art().stream().anyMatch(art -> art.grown(TOUCH).overlaps(place));
+  }
+
+  /** Clear of what it must not touch by a little more than anybody looks for, and in the field. */
+  static boolean isFree(Area place, PressPositions.Task task) {
+    return task.keepOuts().stream().noneMatch(place.grown(SAME)::overlaps)
+        && (task.field() == null || task.field().grown(SAME).contains(place));
   }
 
   /** Where a left or an upper edge can come to lie: chains of platens from any edge onwards. */

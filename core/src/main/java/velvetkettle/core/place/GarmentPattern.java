@@ -86,7 +86,16 @@ public record GarmentPattern(
         .map(one -> new PlacedObstacle(one.what(), face, behind(pattern, one.face(), one.area())));
   }
 
+  /** Where a place of one face lies below the other. */
+  public Point behind(GarmentFace face, Point place) {
+    return new Point(-place.x(), place.y() + collar(face) - collar(face.other()));
+  }
+
   /** Where an area of one face lies below the other, once the garment is turned over. */
+  public Area behind(GarmentFace face, Area area) {
+    return behind(this, face, area);
+  }
+
   static Area behind(GarmentPattern pattern, GarmentFace face, Area area) {
     return area.mirrored().moved(0, pattern.collar(face) - pattern.collar(face.other()));
   }

@@ -51,12 +51,7 @@ final class OverlapBalancer {
 
   /** As far as it may go that way, to within a fraction of the wanted distance. */
   private static Area slid(Area place, double x, double y, PressPositions.Task task) {
-    Predicate<Area> isFree =
-        there -> {
-          Area smaller = there.grown(-Candidates.SAME);
-          return task.keepOuts().stream().noneMatch(smaller::overlaps)
-              && (task.field() == null || task.field().grown(Candidates.SAME).contains(there));
-        };
+    Predicate<Area> isFree = there -> Candidates.isFree(there, task);
     double reached = 0;
     double step = 1;
     for (int halving = 0; halving < 12; halving++) {

@@ -17,6 +17,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param behind where it lies below the other face, once the garment is turned over
  * @param positions of the platen, numbered from 1 in this order; none where nothing is pressed
  * @param proven whether fewer positions are impossible
+ * @param about what is minded, where something is; null where nothing is in the way, and in older
+ *     plans
  * @param met obstacles that lie under the platen at those positions
  * @param insert the pad inside the garment; null where there is none
  * @param advice what to do about it, the most important first
@@ -28,6 +30,7 @@ public record Placing(
     List<Area> positions,
     boolean proven,
     PlatenApproach way,
+    @Nullable Obstacle about,
     Set<Obstacle> met,
     @Nullable Area insert,
     List<Sentence> advice) {
@@ -37,10 +40,15 @@ public record Placing(
     advice = List.copyOf(advice);
   }
 
+  /** Whether its positions reach all of an area of its face. */
+  public boolean reaches(Area all) {
+    return Area.cover(positions, all);
+  }
+
   /** The same with one more thing to mind. */
   public Placing and(Sentence more) {
     List<Sentence> all = new ArrayList<>(advice);
     all.add(more);
-    return new Placing(face, art, behind, positions, proven, way, met, insert, all);
+    return new Placing(face, art, behind, positions, proven, way, about, met, insert, all);
   }
 }

@@ -16,10 +16,17 @@ public enum PlatenApproach implements Worded {
   IN_PARTS,
   /** A pad inside the garment, no larger than the art, lifts it above what lies round it. */
   INSERT,
+  /** Only the cloth of that face is drawn over the lower platen, away from what lies behind it. */
+  ONE_LAYER,
   /** A narrow form inside the sleeve or the leg. */
   FORM,
   /** The art lies on something hard, or nothing else will do: it has to move. */
   MOVE;
+
+  /** Whether no work can be done so. */
+  public boolean isHopeless() {
+    return this == MOVE;
+  }
 
   /** Whether a pad inside the garment would lift the art, where one fits. */
   boolean raises() {

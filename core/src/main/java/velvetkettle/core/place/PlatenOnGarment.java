@@ -15,6 +15,8 @@ import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.PlacedObstacle;
+import velvetkettle.core.press.Pad;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
@@ -34,14 +36,26 @@ public final class PlatenOnGarment {
   /** How far an insert reaches round the art, so that its edge does not print, mm. */
   private static final double INSERT_MARGIN = 8;
 
+  /** How much wider than the art a form is, mm. */
+  private static final double FORM_WIDER = 20;
+
   /** From a platen's edge to a hard obstacle, mm. */
   private static final double CLEARANCE = 3;
 
   /** The same is asked for every medium that one press does. */
-  private static final Cache<Asked, Placing> REMEMBERED =
+  private static final Cache<Question, Placing> REMEMBERED =
       Caffeine.newBuilder().maximumSize(1000).build();
 
-  private record Asked(
+  private static final Cache<Question, PlatenContact> REMEMBERED_CONTACT =
+      Caffeine.newBuilder().maximumSize(1000).build();
+
+  /**
+   * Art of that size on a garment, and the press that is to come down on it.
+   *
+   * @param spot null where it goes to its usual place
+   * @param drawer presses that could do it instead
+   */
+  public record Question(
       Garment garment,
       Placement placement,
       @Nullable Spot spot,
@@ -49,8 +63,29 @@ public final class PlatenOnGarment {
       Millimetres height,
       Press press,
       List<Press> drawer) {
-    Placing find() {
-      return new PlatenOnGarment(garment, placement, spot, width, height, press, drawer).find();
+    public Question {
+      drawer = List.copyOf(drawer);
+    }
+
+    /** Where it lies, and where the platen goes. */
+    public Placing placing() {
+      return REMEMBERED.get(this, question -> question.platen().find());
+    }
+
+    /** How the platen reaches it there. */
+    public PlatenContact contact() {
+      return REMEMBERED_CONTACT.get(
+          this, question -> question.platen().contact(question.placing()));
+    }
+
+    /** Where it lies without any platen: what is sewn, tied or glued. */
+    public Placing unpressed() {
+      return platen()
+          .found(PlatenApproach.CLEAR, new PressPositions.Found(List.of(), true), null, null);
+    }
+
+    private PlatenOnGarment platen() {
+      return new PlatenOnGarment(garment, placement, spot, width, height, press, drawer);
     }
   }
 
@@ -94,34 +129,6 @@ public final class PlatenOnGarment {
   }
 
   /**
-   * @param spot null where it goes to its usual place
-   * @param drawer presses that could do it instead
-   */
-  public static Placing of(
-      Garment garment,
-      Placement placement,
-      @Nullable Spot spot,
-      Millimetres width,
-      Millimetres height,
-      Press press,
-      List<Press> drawer) {
-    Asked asked = new Asked(garment, placement, spot, width, height, press, List.copyOf(drawer));
-    return REMEMBERED.get(asked, Asked::find);
-  }
-
-  /** The same without any platen: for what is sewn, tied or glued. */
-  public static Placing unpressed(
-      Garment garment,
-      Placement placement,
-      @Nullable Spot spot,
-      Millimetres width,
-      Millimetres height,
-      Press press) {
-    return new PlatenOnGarment(garment, placement, spot, width, height, press, List.of())
-        .found(PlatenApproach.CLEAR, new PressPositions.Found(List.of(), true), null);
-  }
-
-  /**
    * A patch pocket that the art lies wholly on is what it is pressed to, not what is in the way.
    */
   private boolean isGround(PlacedObstacle one) {
@@ -137,46 +144,67 @@ public final class PlatenOnGarment {
         own.stream().filter(one -> one.what().hard() && one.area().overlaps(art)).findFirst();
     int fewest = Math.max(1, cover(press, List.of()).positions().size());
     if (under.isPresent()) {
-      return found(PlatenApproach.MOVE, cover(press, List.of()), away(under.get()));
+      return found(
+          PlatenApproach.MOVE, cover(press, List.of()), under.get().what(), away(under.get()));
     }
     PressPositions.Found clear = cover(press, keepOuts(false));
     if (clear.positions().size() == fewest) {
-      Sentence which = about("place.hang-off", cover(press, List.of()), true);
+      Obstacle which = about(cover(press, List.of()), true);
       return which == null
-          ? found(needsForm() ? PlatenApproach.FORM : PlatenApproach.CLEAR, clear, form())
-          : found(PlatenApproach.HANG_OFF, clear, which);
+          ? found(needsForm() ? PlatenApproach.FORM : PlatenApproach.CLEAR, clear, null, form())
+          : found(PlatenApproach.HANG_OFF, clear, which, Sentence.of("place.hang-off", which));
     }
     PressPositions.Found padded = cover(press, keepOuts(true));
     if (padded.positions().size() == fewest) {
-      boolean hasInside = garment.kind().layers() == 2;
-      String key = hasInside ? "place.pad" : "place.pad-below";
-      return found(PlatenApproach.PAD, padded, about(key, padded, false));
+      return onPad(padded);
     }
-    return around(fewest, clear, padded);
+    PressPositions.Found alone = cover(press, keepOuts(own, false));
+    return garment.kind().layers() == 2 && alone.positions().size() == fewest
+        ? oneLayer(alone)
+        : around(fewest, clear, padded);
+  }
+
+  /** Over soft obstacles, which a pad below the art keeps from the platen. */
+  private Placing onPad(PressPositions.Found padded) {
+    String key = garment.kind().layers() == 2 ? "place.pad" : "place.pad-below";
+    Obstacle what = about(padded, false);
+    return found(PlatenApproach.PAD, padded, what, what == null ? null : Sentence.of(key, what));
+  }
+
+  private Placing oneLayer(PressPositions.Found alone) {
+    Obstacle behind =
+        below.stream()
+            .filter(one -> alone.positions().stream().anyMatch(kept(one)::overlaps))
+            .map(PlacedObstacle::what)
+            .max(Comparator.comparing(Obstacle::hard))
+            .orElseThrow();
+    return found(PlatenApproach.ONE_LAYER, alone, behind, Sentence.of("place.one-layer", behind));
   }
 
   /** Not possible in the usual number of positions: the shop's other presses, parts, an insert. */
   private Placing around(int fewest, PressPositions.Found clear, PressPositions.Found padded) {
     Optional<Press> smaller =
         drawer.stream()
-            .filter(other -> platen(other) < platen(press))
+            .filter(other -> other.area() < press.area() && !other.kind().setsSingleStones())
             .filter(other -> cover(other, keepOuts(false)).positions().size() == fewest)
             .findFirst();
-    PressPositions.Found parts = clear.positions().isEmpty() ? padded : clear;
-    if (!parts.positions().isEmpty()) {
+    if (!clear.positions().isEmpty()) {
       Sentence say =
           smaller.isPresent()
-              ? Sentence.of("place.smaller", smaller.get().name(), parts.positions().size())
-              : Sentence.of("place.in-parts", parts.positions().size());
+              ? Sentence.of("place.smaller", smaller.get().name(), clear.positions().size())
+              : Sentence.of("place.in-parts", clear.positions().size());
       return found(
           smaller.isPresent() ? PlatenApproach.SMALLER_PLATEN : PlatenApproach.IN_PARTS,
-          parts,
+          clear,
+          null,
           say);
+    }
+    if (!padded.positions().isEmpty()) {
+      return onPad(padded);
     }
     PressPositions.Found anyway = cover(press, List.of());
     if (smaller.isPresent()) {
-      Sentence say = Sentence.of("place.only-smaller", smaller.get().name());
-      return found(PlatenApproach.SMALLER_PLATEN, anyway, say);
+      return onlySmaller(smaller.get(), anyway);
     }
     Area insert = art.grown(INSERT_MARGIN);
     boolean fits = insertFits(insert);
@@ -187,27 +215,86 @@ public final class PlatenOnGarment {
             .orElseGet(() -> obstacles().map(PlacedObstacle::what).findFirst().orElseThrow());
     Sentence say =
         Sentence.of(
-            fits ? "place.insert" : "place.no-insert",
+            !fits
+                ? "place.no-insert"
+                : garment.kind().layers() == 2 ? "place.insert" : "place.insert-below",
             what,
             Millimetres.of(insert.width()),
             Millimetres.of(insert.height()));
-    return found(fits ? PlatenApproach.INSERT : PlatenApproach.MOVE, anyway, say);
+    return found(fits ? PlatenApproach.INSERT : PlatenApproach.MOVE, anyway, what, say);
   }
 
-  private static double platen(Press press) {
-    return press.platenWidth().count() * press.platenDepth().count();
+  /** The other press is better; with this one only what is lifted can be pressed. */
+  private Placing onlySmaller(Press smaller, PressPositions.Found anyway) {
+    Area insert = art.grown(INSERT_MARGIN);
+    boolean fits = insertFits(insert);
+    Sentence say =
+        fits
+            ? Sentence.of(
+                "place.smaller-or-insert",
+                smaller.name(),
+                Millimetres.of(insert.width()),
+                Millimetres.of(insert.height()))
+            : Sentence.of("place.only-smaller", smaller.name());
+    return found(
+        fits ? PlatenApproach.SMALLER_PLATEN : PlatenApproach.MOVE,
+        anyway,
+        null,
+        say,
+        fits ? insert : null);
   }
 
+  private PlatenContact contact(Placing laid) {
+    if (press.kind().setsSingleStones() || laid.positions().isEmpty()) {
+      return PlatenContact.middleOf(press);
+    }
+    Area insert = laid.insert();
+    List<Double> carrying = new ArrayList<>();
+    for (Area position : laid.positions()) {
+      if (insert != null) {
+        carrying.add(insert.common(position).surface() / position.surface());
+      } else if (laid.way() == PlatenApproach.FORM) {
+        carrying.add(Math.min(1, (art.width() + FORM_WIDER) / position.width()));
+      } else {
+        carrying.add(pattern.outline(laid.face()).holds(position));
+      }
+    }
+    List<PlacedObstacle> beside =
+        insert != null
+            ? List.of()
+            : (laid.way() == PlatenApproach.ONE_LAYER ? own.stream() : obstacles())
+                .filter(one -> !one.what().hard() && !isGround(one))
+                .toList();
+    return new WeakestPosition(
+            press,
+            art,
+            laid.positions(),
+            carrying,
+            beside,
+            garment.thickness().count(),
+            insert == null ? press.kind().usualPad() : Pad.FOAM_PAD,
+            OVERLAP)
+        .weakest();
+  }
+
+  /** As far round the art as it fits. */
+  private Area insert() {
+    Area wide = art.grown(INSERT_MARGIN);
+    return insertFits(wide) ? wide : art;
+  }
+
+  /** Inside a garment it has to lie in it; below a single layer there is room. */
   private boolean insertFits(Area insert) {
-    return garment.kind().layers() == 2
-        && pattern.outline(spot.face()).holds(insert) > 0.999
-        && own.stream().noneMatch(one -> one.what().hard() && one.area().overlaps(insert));
+    boolean room =
+        garment.kind().layers() == 1 || pattern.outline(spot.face()).holds(insert) > 0.999;
+    return room && obstacles().noneMatch(one -> one.what().hard() && one.area().overlaps(insert));
   }
 
   private PressPositions.Found cover(Press with, List<Area> keepOuts) {
     if (with.kind().setsSingleStones()) {
       // Stone by stone: nothing beside the art is touched.
-      return new PressPositions.Found(List.of(art), true);
+      boolean free = keepOuts.stream().noneMatch(art::overlaps);
+      return new PressPositions.Found(free ? List.of(art) : List.of(), true);
     }
     return PressPositions.cover(
         new PressPositions.Task(
@@ -220,10 +307,21 @@ public final class PlatenOnGarment {
   }
 
   private List<Area> keepOuts(boolean hardOnly) {
-    return obstacles()
-        .filter(one -> one.what().hard() || !hardOnly)
-        .map(one -> one.what().hard() ? one.area().grown(CLEARANCE) : one.area())
+    return keepOuts(obstacles().toList(), hardOnly);
+  }
+
+  /** A tip bends to what is soft. */
+  private List<Area> keepOuts(List<PlacedObstacle> from, boolean hardOnly) {
+    boolean soft = !hardOnly && !press.kind().setsSingleStones();
+    return from.stream()
+        .filter(one -> one.what().hard() || soft)
+        .map(PlatenOnGarment::kept)
         .toList();
+  }
+
+  /** What no platen may touch for it. */
+  private static Area kept(PlacedObstacle one) {
+    return one.what().hard() ? one.area().grown(CLEARANCE) : one.area();
   }
 
   private Stream<PlacedObstacle> met(List<Area> positions) {
@@ -231,17 +329,16 @@ public final class PlatenOnGarment {
   }
 
   /**
-   * Names what lies under the platen at those positions; null where nothing does.
+   * What lies under the platen at those positions; null where nothing does.
    *
    * @param hardFirst whether a hard obstacle is named before a soft one
    */
-  private @Nullable Sentence about(String key, PressPositions.Found found, boolean hardFirst) {
+  private @Nullable Obstacle about(PressPositions.Found found, boolean hardFirst) {
     List<Obstacle> all = met(found.positions()).map(PlacedObstacle::what).toList();
     return all.stream()
         .filter(what -> !hardFirst || what.hard())
         .findFirst()
         .or(() -> all.stream().findFirst())
-        .map(what -> Sentence.of(key, what))
         .orElse(null);
   }
 
@@ -250,7 +347,7 @@ public final class PlatenOnGarment {
   }
 
   private @Nullable Sentence form() {
-    return needsForm() ? Sentence.of("place.form", Millimetres.of(art.width() + 20)) : null;
+    return needsForm() ? Sentence.of("place.form", Millimetres.of(art.width() + FORM_WIDER)) : null;
   }
 
   /** The shortest way off a hard obstacle. */
@@ -273,7 +370,20 @@ public final class PlatenOnGarment {
     return Sentence.of("place.move-" + names[shortest], one.what(), Millimetres.of(by));
   }
 
-  private Placing found(PlatenApproach way, PressPositions.Found found, @Nullable Sentence say) {
+  private Placing found(
+      PlatenApproach way,
+      PressPositions.Found found,
+      @Nullable Obstacle about,
+      @Nullable Sentence say) {
+    return found(way, found, about, say, way.raises() ? insert() : null);
+  }
+
+  private Placing found(
+      PlatenApproach way,
+      PressPositions.Found found,
+      @Nullable Obstacle about,
+      @Nullable Sentence say,
+      @Nullable Area insert) {
     List<Sentence> advice = new ArrayList<>();
     if (say != null) {
       advice.add(say);
@@ -286,8 +396,6 @@ public final class PlatenOnGarment {
       beyondTheCloth().ifPresent(advice::add);
     }
     seamsBelow().ifPresent(advice::add);
-    Area insert =
-        way.raises() && insertFits(art.grown(INSERT_MARGIN)) ? art.grown(INSERT_MARGIN) : null;
     TreeSet<Obstacle> met =
         met(found.positions())
             .map(PlacedObstacle::what)
@@ -299,6 +407,7 @@ public final class PlatenOnGarment {
         found.positions(),
         found.proven(),
         way,
+        about,
         met,
         insert,
         advice);

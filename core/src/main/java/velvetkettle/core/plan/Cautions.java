@@ -3,6 +3,7 @@ package velvetkettle.core.plan;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
@@ -10,11 +11,12 @@ import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
-import velvetkettle.core.plan.order.Operation;
+import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Stack;
 
 /** Which cautions apply to a job and to each of its steps. */
 final class Cautions {
@@ -88,25 +90,28 @@ final class Cautions {
         || recipe.presses().after().stream().anyMatch(press -> press.cover() == CoverSheet.PTFE);
   }
 
-  static List<Caution> ofStep(Operation operation, Press press) {
+  /**
+   * @param stack that it closes over; null where no tool closes
+   */
+  static List<Caution> ofStep(StepKind kind, @Nullable Stack stack, Press press) {
     Set<Caution> found = EnumSet.noneOf(Caution.class);
-    if (operation instanceof Operation.PrePress || operation instanceof Operation.HeatPress) {
+    if (stack != null) {
       found.add(Caution.HOT);
       ofTool(press, found);
     }
-    if (operation instanceof Operation.HeatPress heat && givesOffGas(heat)) {
+    if (kind != StepKind.PRE_PRESS && stack != null && givesOffGas(stack)) {
       found.add(Caution.VENTILATE);
     }
-    if (operation instanceof Operation.PeelOff) {
+    if (kind == StepKind.PEEL) {
       found.add(Caution.HOT);
     }
-    if (operation instanceof Operation.Fasten || operation instanceof Operation.StitchEdge) {
+    if (kind == StepKind.FASTEN || kind == StepKind.STITCH) {
       found.add(Caution.GLUE_AND_NEEDLE);
     }
     return List.copyOf(found);
   }
 
-  private static boolean givesOffGas(Operation.HeatPress heat) {
-    return heat.stack().layers().stream().anyMatch(layer -> layer.kind() == LayerKind.INK);
+  private static boolean givesOffGas(Stack stack) {
+    return stack.layers().stream().anyMatch(layer -> layer.kind() == LayerKind.INK);
   }
 }

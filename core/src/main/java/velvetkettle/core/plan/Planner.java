@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Margins;
@@ -29,7 +30,6 @@ import velvetkettle.core.plan.option.RuledOutException;
 import velvetkettle.core.plan.option.Scores;
 import velvetkettle.core.plan.option.Standing;
 import velvetkettle.core.plan.option.Weighed;
-import velvetkettle.core.plan.order.Operation;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.TestFirst;
 import velvetkettle.core.plan.rule.Finding;
@@ -53,7 +53,7 @@ import velvetkettle.core.quantity.Sentence;
  *   <li>A "no" or a veto rules it out, with what would lift it; the rest are ranked.
  *   <li>What the maker took, or else the first, or else the no-heat way, is put together: the order
  *       in which nothing undoes what lies there already.
- *   <li>The operations run over the garment's state and become the steps.
+ *   <li>The acts of that order are carried out at a bench and told as steps.
  * </ol>
  */
 public final class Planner {
@@ -91,19 +91,27 @@ public final class Planner {
     List<DecorationPlan> weighed = job.decorations().stream().map(d -> weigh(job, d)).toList();
     Combination together = Combination.best(job, media, heat, weighed);
     List<DecorationPlan> decorations = together.decorations();
-    Clash clash = together.together().clash().orElse(null);
-    List<Operation> operations = clash == null ? together.operations() : List.of();
+    Clash clash = together.clash().orElse(null);
+    List<TableStep> table = TableSteps.of(job, together.chosen());
+    List<Step> steps =
+        clash == null
+            ? StepWriter.write(job, together.chosen(), table, together.acts())
+            : List.of();
     return new Plan(
         Plan.SCHEMA,
         Plan.RULES,
         decorations,
-        StepWriter.write(operations, job),
+        table,
+        steps,
         Cautions.ofJob(job, media, decorations),
         CareCard.of(job.garment(), media, decorations),
         new Resting(longest(decorations, true), longest(decorations, false)),
-        new Effort(order(decorations), Totals.of(operations)),
+        new Effort(order(job, media, decorations, steps), Totals.of(steps)),
         new JointPlan(
-            together.together().told(), clash, Alternatives.of(together), together.placed()));
+            clash == null ? together.sequence() : together.together().told(),
+            clash,
+            Alternatives.of(together),
+            together.placed()));
   }
 
   private DecorationPlan weigh(JobRequest job, Decoration decoration) {
@@ -154,7 +162,7 @@ public final class Planner {
       return veto.get();
     }
     SettingSelection.Settled settled =
-        candidate.isTaken() ? settling.mostForgiving(candidate) : settling.usual(candidate);
+        candidate.isTaken() ? settling.mostForgiving(candidate) : settling.fair(candidate);
     veto = byMargin(medium, settled.judgement().margins());
     return veto.isPresent() ? veto.get() : option(candidate, settled, findings);
   }
@@ -171,7 +179,6 @@ public final class Planner {
         new Standing(List.of(), Scores.of(candidate), order(candidate, settled.recipe())),
         new Advice(
             findings.stream().map(Finding::reason).toList(),
-            medium.handling().preparation(candidate.work()),
             TestFirst.of(job.garment(), medium, job.experience()).orElse(null)),
         settled.stack(),
         candidate.tool().name());
@@ -220,13 +227,28 @@ public final class Planner {
     return work.settingUp().plus(Seconds.of(Math.min(LONGEST_ORDER, all)));
   }
 
-  private static Seconds order(List<DecorationPlan> decorations) {
-    double all =
-        decorations.stream()
-            .map(DecorationPlan::current)
-            .mapToDouble(option -> option == null ? 0 : option.standing().order().count())
-            .sum();
-    return Seconds.of(Math.min(LONGEST_ORDER, all));
+  /** What hands make ready, what the tools take to get hot, and all pieces under them. */
+  private static Seconds order(
+      JobRequest job, MediaCatalogue media, List<DecorationPlan> decorations, List<Step> steps) {
+    double all = 0;
+    for (DecorationPlan plan : decorations) {
+      Option option = plan.current();
+      if (option != null) {
+        Handwork work = media.get(option.medium()).handling().work();
+        Artwork art = job.decoration(plan.decoration()).artwork();
+        all += work.settingUp().count() + work.perPiece(art).count() * job.pieces();
+      }
+    }
+    for (Step step : steps) {
+      Seconds timed = step.timed();
+      double time = timed == null ? 0 : timed.count();
+      if (step.once()) {
+        all += time;
+      } else if (step.setting() != null) {
+        all += time * job.pieces();
+      }
+    }
+    return Seconds.of(Math.min(LONGEST_ORDER, Math.round(all)));
   }
 
   private static Seconds longest(List<DecorationPlan> decorations, boolean wash) {

@@ -6,24 +6,24 @@ import java.util.stream.IntStream;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.HeatReading;
 import velvetkettle.core.heat.Judgement;
+import velvetkettle.core.heat.Margin;
+import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.heat.window.WindowMaps;
-import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Candidate;
-import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.plan.order.Pressings;
 import velvetkettle.core.plan.recipe.Evidence;
 import velvetkettle.core.plan.recipe.HeatEvidence;
+import velvetkettle.core.plan.recipe.LayUpActs;
 import velvetkettle.core.plan.recipe.PeelWait;
 import velvetkettle.core.plan.recipe.PlatenWriter;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.RecipeWriter;
 import velvetkettle.core.plan.recipe.Recommended;
 import velvetkettle.core.plan.recipe.Source;
-import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -38,8 +38,8 @@ import velvetkettle.core.quantity.Sentence;
  *
  * <ol>
  *   <li>Sheet and trade say what is usual; what the maker settled himself comes before them.
- *   <li>For the medium that was taken, the whole window is computed, and the recipe is the setting
- *       in it that forgives most.
+ *   <li>For the medium that was taken, and for one whose usual setting does not hold, the whole
+ *       window is computed, and the recipe is the setting in it that forgives most.
  * </ol>
  */
 public final class SettingSelection {
@@ -89,6 +89,25 @@ public final class SettingSelection {
     }
     RecipeWriter writer = new RecipeWriter(candidate);
     return judged(candidate, writer, moved(candidate, writer, usual, point));
+  }
+
+  /**
+   * At what is usual; where that alone does not hold and the hottest and longest of its window
+   * does, at the setting that forgives most: nothing is ruled out that its own window would save.
+   */
+  public Settled fair(Candidate candidate) {
+    Settled usual = usual(candidate);
+    Margin hold = usual.judgement.margins().hold();
+    return hold.verdict() == Verdict.NO && hold.computed() && holdsAtMost(usual.pressing)
+        ? mostForgiving(candidate)
+        : usual;
+  }
+
+  private boolean holdsAtMost(Pressing pressing) {
+    List<Celsius> platens = platens(pressing);
+    List<Seconds> times = times(pressing);
+    Pressing most = pressing.at(platens.get(platens.size() - 1), times.get(times.size() - 1));
+    return heat.judge(most).margins().hold().verdict() != Verdict.NO;
   }
 
   /** The best setting of a pressing's window; the pressing's own where that is as good. */
@@ -167,7 +186,9 @@ public final class SettingSelection {
       return new Settled(draft.recipe, draft.stack, draft.pressing, judgement);
     }
     PeelWait wait = PeelWait.of(draft.recipe, reading);
-    List<Evidence> ofTime = HeatEvidence.of(draft.recipe.setting().time().value(), reading);
+    List<Evidence> ofTime =
+        HeatEvidence.of(
+            draft.recipe.setting().time().value(), reading, draft.pressing.workplace().under());
     Recipe heated = draft.recipe.heated(ofTime, wait.time(), wait.why());
     if (bondsAfterPeel(draft.pressing)
         && !Objects.equals(wait.time(), draft.recipe.peel().waiting())) {
@@ -191,10 +212,6 @@ public final class SettingSelection {
   }
 
   private static Stack stack(Candidate candidate, CoverSheet cover) {
-    Ground ground = candidate.ground();
-    Medium medium = candidate.medium();
-    return medium.pressedFromBack()
-        ? StackBuilder.fromBack(ground, medium, cover)
-        : StackBuilder.fromFace(ground, medium, cover);
+    return LayUpActs.main(candidate.ground(), candidate.medium(), cover);
   }
 }

@@ -9,12 +9,16 @@ import velvetkettle.core.plan.recipe.Setting;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.work.Act;
 
 /**
- * An operation as written into a plan, flat, so that it can be stored and opened again for years.
+ * Acts that are one move of the hands, and what is said and shown of them: flat, so that it can be
+ * stored and opened again for years.
  *
  * @param number from 1
  * @param decoration null where the step belongs to the garment
+ * @param where on the garment that is, in millimetres; null where nobody asks, and in plans of
+ *     older schemas
  * @param setting null where no press closes
  * @param timed what the timer counts: press time, or about how long to wait; null where nothing is
  *     timed
@@ -25,6 +29,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param meanwhile what hands can do while they wait; null where nothing is waited for, and in
  *     older plans
  * @param why it is done; null where its instruction says so itself, and in older plans
+ * @param round from 1; all pieces go through a round before the tools are set for the next one
+ * @param acts what is done, in its order; none in plans of older schemas
  * @param handsOn how long hands are busy with it (engineering estimate); null in older plans
  */
 public record Step(
@@ -32,6 +38,7 @@ public record Step(
     StepKind kind,
     @Nullable String decoration,
     Sentence instruction,
+    @Nullable Sentence where,
     @Nullable Setting setting,
     @Nullable Seconds timed,
     @Nullable Peel peel,
@@ -41,8 +48,16 @@ public record Step(
     GarmentState after,
     @Nullable Sentence meanwhile,
     @Nullable Sentence why,
-    @Nullable Seconds handsOn) {
+    @Nullable Seconds handsOn,
+    int round,
+    List<Act> acts) {
+  /** Whether it is done once for all pieces of its round. */
+  public boolean once() {
+    return kind == StepKind.SET;
+  }
+
   public Step {
     cautions = List.copyOf(cautions);
+    acts = List.copyOf(acts);
   }
 }

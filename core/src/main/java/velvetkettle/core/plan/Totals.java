@@ -1,12 +1,11 @@
 package velvetkettle.core.plan;
 
 import java.util.List;
-import velvetkettle.core.plan.order.Operation;
 import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.quantity.Seconds;
 
 /**
- * What a piece takes. Times by hand are engineering estimates.
+ * What a piece takes, without what is done once for all. Times by hand are engineering estimates.
  *
  * @param handsOn placing, peeling, turning, stitching, looking
  * @param underPress the press closed
@@ -15,16 +14,19 @@ import velvetkettle.core.quantity.Seconds;
 public record Totals(Seconds handsOn, Seconds underPress, Seconds waiting) {
   private static final double LONGEST = 36_000;
 
-  static Totals of(List<Operation> operations) {
+  static Totals of(List<Step> steps) {
     double hands = 0;
     double press = 0;
     double waits = 0;
-    for (Operation operation : operations) {
-      Seconds timed = operation.timed();
+    for (Step step : steps) {
+      if (step.once()) {
+        continue;
+      }
+      Seconds timed = step.timed();
       double time = timed == null ? 0 : timed.count();
-      hands += byHand(operation.kind());
-      press += operation.setting() == null ? 0 : time;
-      waits += operation.setting() == null ? time : 0;
+      hands += byHand(step.kind());
+      press += step.setting() == null ? 0 : time;
+      waits += step.setting() == null ? time : 0;
     }
     return new Totals(seconds(hands), seconds(press), seconds(waits));
   }
@@ -37,7 +39,7 @@ public record Totals(Seconds handsOn, Seconds underPress, Seconds waiting) {
   static double byHand(StepKind kind) {
     return switch (kind) {
       case TEST, COOL -> 0;
-      case HANDLE, PEEL -> 10;
+      case SET, HANDLE, PEEL -> 10;
       case PRE_PRESS, PRIME, TACK, PRESS, SECOND_PRESS, BACK_PRESS -> 6;
       case PLACE -> 40;
       case STITCH, FASTEN -> 300;

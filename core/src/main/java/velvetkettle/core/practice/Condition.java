@@ -5,6 +5,7 @@ import java.util.List;
 import velvetkettle.core.heat.PressDiagnosis;
 import velvetkettle.core.heat.PressDiagnosis.Ended;
 import velvetkettle.core.heat.conduction.Heater;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.Peeling;
 import velvetkettle.core.heat.phase.PhaseResult;
@@ -32,9 +33,6 @@ record Condition(
     double off,
     List<Double> lags,
     ParameterSample draw) {
-  /** Good to a few tenths of a kelvin. */
-  private static final double TOLERANCE = 0.1;
-
   Condition {
     lags = List.copyOf(lags);
   }
@@ -50,13 +48,12 @@ record Condition(
   PressedResult came() {
     List<Heater> heaters = new ArrayList<>();
     List<PhaseResult> acts =
-        PressSimulation.prepared(pressing, pressing.phases(), draw)
+        PressSimulation.prepared(pressing, pressing.phases(), draw, Detail.FINE)
             .under(
                 closed -> {
                   heaters.add(heater(closed, lag(heaters.size())));
                   return heaters.get(heaters.size() - 1);
-                },
-                TOLERANCE);
+                });
     Reading reading = Reading.of(pressing, acts);
     double hottest =
         heaters.stream()

@@ -5,16 +5,17 @@ import java.util.List;
 import java.util.stream.IntStream;
 import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.conduction.Heater;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.run.device.PressCharacter;
 import velvetkettle.core.run.device.SimulatedPress;
 
 /**
@@ -28,8 +29,6 @@ import velvetkettle.core.run.device.SimulatedPress;
  * </ol>
  */
 final class PieceOnPress implements PressSimulation.Platens {
-  private static final double TOLERANCE = 0.1;
-
   /** Moments of the display, s. */
   private static final Seconds EVERY = Seconds.of(0.5);
 
@@ -52,7 +51,7 @@ final class PieceOnPress implements PressSimulation.Platens {
     this.draw = draw;
     closedAt = press.shown();
     pressing = worked.pressing(press.dial(), settings);
-    PressSimulation.prepared(pressing, pressing.phases(), draw).under(this, TOLERANCE);
+    PressSimulation.prepared(pressing, pressing.phases(), draw, Detail.FINE).under(this);
   }
 
   /** The press once the piece is done. */
@@ -107,9 +106,9 @@ final class PieceOnPress implements PressSimulation.Platens {
 
   Practised.PressedPiece told() {
     List<Condition> places =
-        IntStream.range(0, PressCharacter.PLACES).mapToObj(place -> condition(off(place))).toList();
+        IntStream.range(0, PlatenMap.PLACES).mapToObj(place -> condition(off(place))).toList();
     List<Condition.PressedResult> came = places.parallelStream().map(Condition::came).toList();
-    Condition.PressedResult middle = came.get(PressCharacter.PLACES / 2);
+    Condition.PressedResult middle = came.get(PlatenMap.PLACES / 2);
     Blame blame = new Blame(worked, press.dial(), settings, places, came);
     return new Practised.PressedPiece(
         blame.whole(),

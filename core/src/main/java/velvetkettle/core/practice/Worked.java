@@ -13,12 +13,10 @@ import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.plan.job.Shop;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.trial.Trials;
-import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
-import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.school.Schools;
 
@@ -42,7 +40,7 @@ final class Worked {
    */
   Worked(Trials trials, PressKind kind, Shift.Work work) {
     this.trials = trials;
-    press = new Press("practice press", kind, width(kind), depth(kind), Calibration.NONE);
+    press = Press.usual("practice press", kind);
     decoration = work.decoration();
     medium = work.medium();
     JobRequest whole = work.job();
@@ -60,14 +58,6 @@ final class Worked {
     if (!pressMedium().atPress().by(kind) || !best.pressing().isComputed()) {
       throw new IllegalArgumentException(medium + " is not pressed with " + kind);
     }
-  }
-
-  private static Millimetres width(PressKind kind) {
-    return Millimetres.of(kind.pressedByHand() ? kind == PressKind.HAND_MINI ? 100 : 250 : 400);
-  }
-
-  private static Millimetres depth(PressKind kind) {
-    return Millimetres.of(kind.pressedByHand() ? kind == PressKind.HAND_MINI ? 60 : 230 : 500);
   }
 
   Press press() {

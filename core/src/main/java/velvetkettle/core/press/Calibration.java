@@ -17,8 +17,7 @@ import velvetkettle.core.quantity.Kelvin;
  * @param contact how much better its platen touches than others do; null where no probe showed it
  * @param contactTimes within what factor the contact is known, one standard deviation; null where
  *     no probe showed it
- * @param coldest how far the coldest of nine places is below their mean, K; null where nobody
- *     looked
+ * @param map how far nine places are off what it is set to; null where nobody looked
  * @param on the day of the measuring; null where it is not known
  */
 public record Calibration(
@@ -27,7 +26,7 @@ public record Calibration(
     boolean measured,
     @Nullable Double contact,
     @Nullable Double contactTimes,
-    @Nullable Kelvin coldest,
+    @Nullable PlatenMap map,
     @Nullable LocalDate on) {
   /**
    * Displays are 5 to 15 °C off [common practice, no source]: unmeasured, the direction is unknown,
@@ -55,6 +54,11 @@ public record Calibration(
 
   public static Calibration readsHigh(double kelvin) {
     return new Calibration(Kelvin.of(kelvin), Kelvin.of(4), true);
+  }
+
+  /** As measured, or as platens usually are. */
+  public PlatenMap places() {
+    return map == null ? PlatenMap.USUAL : map;
   }
 
   /** 1 where no probe showed another. */

@@ -11,18 +11,31 @@ import velvetkettle.core.quantity.KiloPascal;
  *     (engineering estimate)
  */
 public record Closing(double newtons, int scale) {
+  static final double MOST = 500;
+
   public Closing {
     Bounds.check("closing force", newtons, 50, 50_000, "N");
     Bounds.check("scale", scale, 1, 100, "marks");
   }
 
   /**
-   * The mark that gives a pressure over an area; beyond the scale where the press cannot.
+   * The whole mark that comes nearest to a pressure over an area; the last one where the press does
+   * not reach it.
    *
    * @param squareMillimetres that carry the force, above 0
    */
-  public double mark(KiloPascal pressure, double squareMillimetres) {
-    double wanted = pressure.count() * 1000 * squareMillimetres * 1e-6;
-    return scale * wanted / newtons;
+  public int mark(KiloPascal pressure, double squareMillimetres) {
+    long nearest = Math.round(scale * pressure.count() * squareMillimetres / 1000 / newtons);
+    return (int) Math.max(1, Math.min(scale, nearest));
+  }
+
+  /** What the press gives at a mark; half a megapascal stands for all that is more. */
+  public KiloPascal at(int mark, double squareMillimetres) {
+    return KiloPascal.of(Math.min(MOST, 1000 * newtons * mark / scale / squareMillimetres));
+  }
+
+  /** Whether the last mark gives less than that. */
+  public boolean fallsShortOf(KiloPascal pressure, double squareMillimetres) {
+    return at(scale, squareMillimetres).count() < pressure.count();
   }
 }

@@ -3,6 +3,7 @@ package velvetkettle.core.press;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.ImpossibleValueException;
+import velvetkettle.core.quantity.KiloPascal;
 import velvetkettle.core.quantity.Millimetres;
 
 /**
@@ -40,6 +41,21 @@ public record Press(
     this(name, name, kind, platenWidth, platenDepth, calibration, null, false, Set.of());
   }
 
+  /** One of its kind as shops usually have it (engineering estimates), never measured. */
+  public static Press usual(String name, PressKind kind) {
+    double[] size =
+        switch (kind) {
+          case PLATE_CLAM -> new double[] {380, 380};
+          case PLATE_SWING, PLATE_DRAW -> new double[] {400, 500};
+          case HAND_LARGE -> new double[] {250, 230};
+          case HAND_MINI -> new double[] {100, 60};
+          case IRON_DRY, IRON_STEAM -> new double[] {110, 190};
+          case WAND -> new double[] {30, 30};
+        };
+    return new Press(
+        name, kind, Millimetres.of(size[0]), Millimetres.of(size[1]), Calibration.NONE);
+  }
+
   /** The same, measured. */
   public Press measured(Calibration found) {
     return new Press(id, name, kind, platenWidth, platenDepth, found, closing, cladInPtfe, tips);
@@ -60,6 +76,27 @@ public record Press(
     if (platenWidth.count() <= LEAST || platenDepth.count() <= LEAST) {
       throw new ImpossibleValueException("a platen is wider and deeper than " + LEAST + " mm");
     }
+  }
+
+  /** Of its heated face, mm2. */
+  public double area() {
+    return platenWidth.count() * platenDepth.count();
+  }
+
+  /**
+   * Contact pressure over what it lies on: of a hand the force over that, of a plate press what its
+   * mark gives, and what the word means where nobody knows its force, because the knob is turned
+   * with the garment in.
+   *
+   * @param squareMillimetres that carry the force, above 0
+   */
+  public KiloPascal gives(Pressure wanted, double squareMillimetres) {
+    if (kind.pressedByHand()) {
+      return KiloPascal.of(Math.min(Closing.MOST, 1000 * kind.newtonsByHand() / squareMillimetres));
+    }
+    return closing == null
+        ? wanted.nominal()
+        : closing.at(closing.mark(wanted.nominal(), squareMillimetres), squareMillimetres);
   }
 
   /** Whether it is the same press, however it was measured or named since. */

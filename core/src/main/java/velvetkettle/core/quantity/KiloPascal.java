@@ -14,6 +14,11 @@ public record KiloPascal(double count) implements Comparable<KiloPascal> {
     return new KiloPascal(count);
   }
 
+  /** To whole ones. */
+  public KiloPascal rounded() {
+    return of(Math.round(count));
+  }
+
   @Override
   public int compareTo(KiloPascal other) {
     return Double.compare(count, other.count);

@@ -11,6 +11,7 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.Reading;
@@ -111,7 +112,7 @@ class AdhesiveWindowsTest {
         on(medium, fabric, fibre)
             .at(window.temperature().low().degrees(), window.time().low().count())
             .build();
-    Reading reading = Reading.of(pressing, PressSimulation.nominal(pressing, 0.1).acts());
+    Reading reading = Reading.of(pressing, PressSimulation.nominal(pressing, Detail.FINE).acts());
     assertThat(reading.bond()).isGreaterThan(0.9);
   }
 

@@ -7,9 +7,9 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
@@ -54,7 +54,7 @@ class DryingTest {
   private static Drying drying(Fabric fabric, Fibre fibre, Workroom room) {
     Pressing pressing = PressingBuilder.film().on(fabric, fibre).build();
     WorkPhase.Closed bare = (WorkPhase.Closed) pressing.phases().get(0);
-    Bench bench = new Bench(pressing.garment(), pressing.press(), room);
-    return Drying.of(bench, bare.stack(), Celsius.of(155), Pressure.LIGHT, Seconds.of(12));
+    Workplace workplace = new Workplace(pressing.garment(), pressing.press(), room);
+    return Drying.of(workplace, bare.stack(), Celsius.of(155), Pressure.LIGHT, Seconds.of(12));
   }
 }

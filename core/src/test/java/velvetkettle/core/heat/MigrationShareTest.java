@@ -10,6 +10,7 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
@@ -33,7 +34,8 @@ class MigrationShareTest {
     Pressing pressing =
         PressingBuilder.film().on(fabric, blend).dyed(DyeKind.DISPERSE, Depth.DARK).build();
     return Reading.of(
-            pressing, PressSimulation.of(pressing, pressing.phases(), ParameterSample.NOMINAL, 0.1))
+            pressing,
+            PressSimulation.of(pressing, pressing.phases(), ParameterSample.NOMINAL, Detail.FINE))
         .tint();
   }
 }

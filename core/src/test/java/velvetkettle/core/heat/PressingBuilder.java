@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
@@ -24,15 +26,17 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.phase.Allowed;
-import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Closing;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
@@ -48,7 +52,7 @@ import velvetkettle.core.quantity.Sentence;
 /**
  * A pressing on one layer of cloth, put together for a test; white film on a cotton tee at first.
  */
-final class PressingBuilder {
+public final class PressingBuilder {
   private static final Sentence UNNAMED = Sentence.of("story.opened");
 
   private Blend blend = Blend.of(Fibre.COTTON);
@@ -67,13 +71,17 @@ final class PressingBuilder {
   private double preDrying = 5;
   private boolean bySheet;
   private double fromBack;
+  private double sprayed;
+  private Workroom room = Workroom.USUAL;
+  private @Nullable Closing closing;
+  private UnaryOperator<PlatenContact> lying = UnaryOperator.identity();
 
-  static PressingBuilder film() {
+  public static PressingBuilder film() {
     return new PressingBuilder();
   }
 
   /** The medium at the middle of its own window, as firm as it asks for. */
-  static PressingBuilder of(String key) {
+  public static PressingBuilder of(String key) {
     PressingBuilder builder = new PressingBuilder();
     builder.medium = MediaCatalogue.TRADE.get(key);
     builder.pressure = builder.medium.window().pressure();
@@ -87,17 +95,17 @@ final class PressingBuilder {
     return of(key).on(Fabric.INTERLOCK, Fibre.POLYESTER).dyed(DyeKind.DISPERSE, Depth.DARK);
   }
 
-  PressingBuilder at(double celsius, double time) {
+  public PressingBuilder at(double celsius, double time) {
     platen = celsius;
     seconds = time;
     return this;
   }
 
-  PressingBuilder on(Fabric cloth, Fibre fibre) {
+  public PressingBuilder on(Fabric cloth, Fibre fibre) {
     return on(cloth, Blend.of(fibre));
   }
 
-  PressingBuilder on(Fabric cloth, Blend mix) {
+  public PressingBuilder on(Fabric cloth, Blend mix) {
     fabric = cloth;
     blend = mix;
     return this;
@@ -124,7 +132,7 @@ final class PressingBuilder {
     return this;
   }
 
-  PressingBuilder with(PressKind press, Calibration measured) {
+  public PressingBuilder with(PressKind press, Calibration measured) {
     kind = press;
     calibration = measured;
     if (press.pressedByHand()) {
@@ -144,8 +152,30 @@ final class PressingBuilder {
   }
 
   /** Once more from the back, its carrier off. */
-  PressingBuilder thenFromBack(double time) {
+  public PressingBuilder thenFromBack(double time) {
     fromBack = time;
+    return this;
+  }
+
+  PressingBuilder closedBy(double newtons) {
+    closing = new Closing(newtons, 9);
+    return this;
+  }
+
+  PressingBuilder in(double celsius, double humidity) {
+    room = new Workroom(Celsius.of(celsius), humidity);
+    return this;
+  }
+
+  /** Water on the bare cloth, as a coat of primer or a mist brings it. */
+  PressingBuilder sprayed(double gramsPerSquareMetre) {
+    sprayed = gramsPerSquareMetre;
+    return this;
+  }
+
+  /** Other than in the middle of the platen. */
+  PressingBuilder lying(UnaryOperator<PlatenContact> elsewhere) {
+    lying = elsewhere;
     return this;
   }
 
@@ -157,7 +187,25 @@ final class PressingBuilder {
     return HeatMargins.spread(build());
   }
 
-  Pressing build() {
+  /** The press that the pressing is about. */
+  public static WorkPhase.Closed main(Pressing pressing) {
+    return pressing.phases().stream()
+        .filter(WorkPhase.Closed.class::isInstance)
+        .map(WorkPhase.Closed.class::cast)
+        .filter(closed -> closed.role() == WorkPhase.Role.MAIN)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** What a tool of that kind usually has, mm. */
+  private double width() {
+    if (!kind.pressedByHand()) {
+      return 400;
+    }
+    return kind == PressKind.HAND_MINI ? 75 : kind.iron() ? 140 : 240;
+  }
+
+  public Pressing build() {
     Garment garment =
         new Garment(
             "top",
@@ -173,11 +221,21 @@ final class PressingBuilder {
             new Tones(1, lightest),
             Placement.CHEST,
             Surface.ANY);
-    Press press = new Press("press", kind, Millimetres.of(400), Millimetres.of(400), calibration);
+    Press press =
+        new Press(
+            "press",
+            "press",
+            kind,
+            Millimetres.of(width()),
+            Millimetres.of(width()),
+            calibration,
+            closing,
+            false,
+            Set.of());
     List<WorkPhase> phases =
         new ArrayList<>(
             List.of(
-                closed(bare(), preDrying, false),
+                closed(bare(), preDrying, false).on(sprayed),
                 new WorkPhase.Open(UNNAMED, false, false, Seconds.of(8)),
                 closed(stack(), seconds, true),
                 new WorkPhase.Open(UNNAMED, true, false, Seconds.of(30))));
@@ -192,7 +250,7 @@ final class PressingBuilder {
               WorkPhase.Role.ALSO));
     }
     return new Pressing(
-        new Bench(garment, press, Workroom.USUAL),
+        new Workplace(garment, press, room, lying.apply(PlatenContact.middleOf(press))),
         art,
         medium,
         new Allowed(medium.window().temperature(), medium.window().time(), bySheet),

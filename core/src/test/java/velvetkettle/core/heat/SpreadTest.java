@@ -19,6 +19,7 @@ import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.band.Band;
 import velvetkettle.core.heat.band.Unknowns;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.Reading;
@@ -68,7 +69,7 @@ class SpreadTest {
     Pressing pressing = stack.build();
     Spread spread = stack.spread();
     List<Reading> crowd = crowd(pressing);
-    Reading nominal = Reading.of(pressing, PressSimulation.nominal(pressing, 0.1).acts());
+    Reading nominal = Reading.of(pressing, PressSimulation.nominal(pressing, Detail.ROUGH).acts());
     agrees(crowd, r -> Spread.log(r.bond()), nominal, spread.bond(), TENTH);
     agrees(crowd, r -> Spread.log(r.scorch()), nominal, spread.scorch(), TENTH);
     agrees(crowd, r -> Spread.log(r.tint()), nominal, spread.tint(), TENTH);
@@ -88,7 +89,7 @@ class SpreadTest {
     }
     return draws.parallelStream()
         .map(unknowns::draw)
-        .map(draw -> PressSimulation.of(pressing, pressing.phases(), draw, 0.3))
+        .map(draw -> PressSimulation.of(pressing, pressing.phases(), draw, Detail.ROUGH))
         .map(acts -> Reading.of(pressing, acts))
         .toList();
   }

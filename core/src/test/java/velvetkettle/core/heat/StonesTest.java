@@ -11,12 +11,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.conduction.GlueLine;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.Load;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
-import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
@@ -64,26 +64,19 @@ class StonesTest {
   @DisplayName("stones carry the load alone: twice the pressure where they take half the area")
   void load() {
     Pressing sheet = on("stone-sheet", PressKind.PLATE_DRAW).build();
-    List<Layer> layers = main(sheet).stack().layers();
-    assertThat(Load.kiloPascal(sheet.press(), Pressure.MEDIUM, layers))
+    List<Layer> layers = PressingBuilder.main(sheet).stack().layers();
+    assertThat(Load.kiloPascal(sheet.workplace(), Pressure.MEDIUM, layers))
         .isCloseTo(2 * Pressure.MEDIUM.nominal().count(), within(1e-9));
     Pressing film = on("film-smooth", PressKind.PLATE_DRAW).build();
-    assertThat(Load.kiloPascal(film.press(), Pressure.MEDIUM, main(film).stack().layers()))
+    assertThat(
+            Load.kiloPascal(
+                film.workplace(), Pressure.MEDIUM, PressingBuilder.main(film).stack().layers()))
         .isEqualTo(Pressure.MEDIUM.nominal().count());
   }
 
   private static PressingBuilder on(String medium, PressKind kind) {
     PressingBuilder builder = PressingBuilder.of(medium).on(Fabric.JERSEY, Fibre.COTTON);
     return kind == PressKind.PLATE_DRAW ? builder : builder.with(kind, Calibration.NONE);
-  }
-
-  private static WorkPhase.Closed main(Pressing pressing) {
-    return pressing.phases().stream()
-        .filter(WorkPhase.Closed.class::isInstance)
-        .map(WorkPhase.Closed.class::cast)
-        .filter(closed -> closed.role() == WorkPhase.Role.MAIN)
-        .findFirst()
-        .orElseThrow();
   }
 
   private static Stack without(Stack stack, LayerKind kind) {
@@ -111,7 +104,7 @@ class StonesTest {
   /** Times what the glue needs when the press opens. */
   private static double bond(Pressing pressing) {
     List<PhaseResult> acts =
-        PressSimulation.of(pressing, pressing.phases(), ParameterSample.NOMINAL, 0.1);
+        PressSimulation.of(pressing, pressing.phases(), ParameterSample.NOMINAL, Detail.FINE);
     GlueLine line =
         acts.stream().filter(PhaseResult::main).findFirst().orElseThrow().passage().bond();
     return line == null ? Double.NaN : line.reached();

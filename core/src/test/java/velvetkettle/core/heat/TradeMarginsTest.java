@@ -28,8 +28,8 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.phase.Allowed;
-import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Calibration;
@@ -219,7 +219,7 @@ class TradeMarginsTest {
             Placement.CHEST,
             Surface.ANY);
     return new Pressing(
-        new Bench(garment, press, Workroom.USUAL),
+        new Workplace(garment, press, Workroom.USUAL),
         art,
         medium,
         new Allowed(medium.window().temperature(), medium.window().time(), false),

@@ -16,6 +16,7 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.Reading;
@@ -23,6 +24,7 @@ import velvetkettle.core.heat.window.Edge;
 import velvetkettle.core.heat.window.MostForgiving;
 import velvetkettle.core.heat.window.WindowMap;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
@@ -35,6 +37,7 @@ class WindowMapTest {
         PressingBuilder.film().with(PressKind.HAND_MINI, Calibration.readsHigh(0)).at(155, 24),
         PressingBuilder.onPolyester("film-block"),
         PressingBuilder.onPolyester("film-low"),
+        PressingBuilder.onPolyester("film-block").lying(WindowMapTest::upToTheRim),
         PressingBuilder.of("web-strong").at(150, 20),
         PressingBuilder.of("sub-direct")
             .on(Fabric.INTERLOCK, Fibre.POLYESTER)
@@ -78,11 +81,19 @@ class WindowMapTest {
 
   private static boolean changed(Pressing pressing, Edge edge, double platen, double second) {
     Pressing there = pressing.at(Celsius.of(platen), Seconds.of(second));
-    Reading reading = Reading.of(there, PressSimulation.nominal(there, 0.1).acts());
+    Reading reading = read(there).harmedAs(read(there.atHottest()));
     Verdict verdict =
         HeatMargins.verdicts(there, reading, HeatMargins.spread(there)).of(edge.question());
     boolean passes = edge.safe() ? verdict == Verdict.SAFE : verdict != Verdict.NO;
     return passes == (edge.question() == Question.HOLD);
+  }
+
+  private static Reading read(Pressing pressing) {
+    return Reading.of(pressing, PressSimulation.nominal(pressing, Detail.FINE).acts());
+  }
+
+  private static PlatenContact upToTheRim(PlatenContact middle) {
+    return new PlatenContact(middle.loaded(), middle.share(), -7, 3);
   }
 
   @ParameterizedTest

@@ -5,6 +5,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Surface;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.media.trait.Doing;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Glue;
 import velvetkettle.core.media.trait.Handwork;
@@ -50,8 +51,13 @@ public final class ForeignMedium {
           .smallParts(true)
           .metal()
           .lies(Orientation.MIRRORED, CutFace.GLUE_UP)
-          .prepare("film.mirror", "sublimation.dry-print")
-          .prepare(Sentence.of("prepare.film.weed", Millimetres.of(2.5)), Occasion.LOOSE_PARTS)
+          .prepare("film.mirror", Doing.MIRROR)
+          .prepare("sublimation.dry-print", Doing.PRINT, Doing.DRY_OUT)
+          .prepare(
+              Occasion.LOOSE_PARTS,
+              Sentence.of("prepare.film.weed", Millimetres.of(2.5)),
+              Doing.CUT_OUT,
+              Doing.WEED)
           .work(400, 45, Handwork.Pace.BY_WEEDING)
           .worthFrom(3)
           .sprayed()

@@ -72,14 +72,15 @@ class PlatenOnGarmentTest {
       double width,
       double height,
       Press press) {
-    return PlatenOnGarment.of(
-        garment,
-        placement,
-        spot,
-        Millimetres.of(width),
-        Millimetres.of(height),
-        press,
-        List.of(BIG, MINI));
+    return new PlatenOnGarment.Question(
+            garment,
+            placement,
+            spot,
+            Millimetres.of(width),
+            Millimetres.of(height),
+            press,
+            List.of(BIG, MINI))
+        .placing();
   }
 
   private static List<String> keys(Placing placing) {
@@ -138,7 +139,7 @@ class PlatenOnGarmentTest {
         place(apron, Placement.CHEST, new Spot(GarmentFace.FRONT, 0, 250), 200, 120, BIG);
     assertThat(placing.way()).isEqualTo(PlatenApproach.PAD);
     assertThat(keys(placing)).startsWith("place.pad-below", "place.tune-pressure");
-    assertThat(placing.insert()).isNull();
+    assertThat(placing.insert()).as("below it, where there is room").isNotNull();
   }
 
   @Test
@@ -188,7 +189,7 @@ class PlatenOnGarmentTest {
             100,
             120,
             BIG);
-    assertThat(keys(apron)).contains("place.no-insert");
+    assertThat(keys(apron)).as("a single cloth has it below").contains("place.insert-below");
   }
 
   @Test
@@ -207,6 +208,25 @@ class PlatenOnGarmentTest {
     assertThat(placing.positions()).hasSize(2);
     assertThat(placing.advice().get(0).arguments()).containsExactly(2);
     assertThat(placing.met()).isEmpty();
+  }
+
+  @Test
+  @DisplayName("in two parts over a seam that the art crosses: on a pad, as in one part")
+  void inPartsOnAPad() {
+    Garment apron =
+        garment(
+            GarmentKind.APRON,
+            Size.ADULT,
+            front(Obstacle.BUTTON, -210, 400, 14, 14),
+            front(Obstacle.SNAP, 196, 700, 14, 14),
+            front(Obstacle.SEAM, -150, 560, 300, 6));
+    Spot spot = new Spot(GarmentFace.FRONT, 0, 345);
+    Placing placing = place(apron, Placement.CHEST, spot, 380, 480, BIG);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.PAD);
+    assertThat(placing.about()).isEqualTo(Obstacle.SEAM);
+    assertThat(placing.insert()).isNotNull();
+    assertThat(placing.positions()).hasSize(2);
+    assertThat(placing.reaches(placing.art())).isTrue();
   }
 
   @ParameterizedTest(name = "zip at {0}: move it {1}")
@@ -241,12 +261,13 @@ class PlatenOnGarmentTest {
   }
 
   @Test
-  @DisplayName("a zip on the front lies below art on the back: an insert lifts it")
+  @DisplayName("a zip on the front lies below art on the back: only the back is drawn over")
   void zipBelow() {
     Garment jacket = garment(GarmentKind.JACKET, Size.ADULT, front(Obstacle.ZIP, -7, 0, 14, 600));
     Placing placing = place(jacket, Placement.BACK, null, 260, 200, BIG);
     assertThat(placing.face()).isEqualTo(GarmentFace.BACK);
-    assertThat(placing.way()).isEqualTo(PlatenApproach.INSERT);
+    assertThat(placing.way()).isEqualTo(PlatenApproach.ONE_LAYER);
+    assertThat(placing.about()).isEqualTo(Obstacle.ZIP);
     assertThat(placing.advice().get(0).arguments()).contains(Obstacle.ZIP.term());
   }
 

@@ -124,12 +124,20 @@ class PlannerPropertiesTest {
       for (Option option : plan.decorations().get(i).options()) {
         before.stream()
             .filter(other -> other.medium().equals(option.medium()))
+            // Where what is usual does not hold, heat moves it whatever the fibre.
+            .filter(other -> isUsual(other) && isUsual(option))
             .forEach(
                 other ->
                     assertThat(option.recipe().setting().platen())
+                        .as("%s by %s", option.medium(), option.press())
                         .isLessThanOrEqualTo(other.recipe().setting().platen()));
       }
     }
+  }
+
+  private static boolean isUsual(Option option) {
+    return option.recipe().setting().time().why().stream()
+        .noneMatch(why -> why.sentence().key().equals("why.forgives-most"));
   }
 
   /** A fifth of its cloth is silk, which yellows from 150 °C. */
@@ -215,6 +223,10 @@ class PlannerPropertiesTest {
         assertThat(step.stack()).isNotNull();
         assertThat(step.stack().glueLineBelow()).isNotNull();
       }
+    }
+    if (plan(job).together().clash() != null) {
+      assertThat(steps).as("nothing is written that could not be done").isEmpty();
+      return;
     }
     assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.INSPECT);
     assertThat(steps.get(steps.size() - 1).after().lying().values())

@@ -191,7 +191,7 @@ class RecipeTest {
     assertThat(tee).isBetween(3.0, 5.0);
     assertThat(fleece).isBetween(5.0, 10.0).isGreaterThan(tee);
     assertThat(wool).isGreaterThan(tee);
-    assertThat(drying(sheer, "film-smooth")).isLessThan(tee);
+    assertThat(drying(sheer, "film-smooth")).isLessThanOrEqualTo(tee).isLessThan(wool);
     assertThat(drying(sheer, "sub-direct")).isBetween(10.0, 15.0);
   }
 

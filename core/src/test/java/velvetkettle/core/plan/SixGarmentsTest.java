@@ -28,7 +28,7 @@ import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Seconds;
-import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.work.Act;
 
 /**
  * Six garments that a shop sees every month. Expectations: common practice, no source, unless said.
@@ -57,13 +57,16 @@ class SixGarmentsTest {
   @DisplayName(
       "white cotton band tee, photograph: light transfer paper, mirrored, no bleed, cold peel")
   void whiteBandTee() {
-    DecorationPlan weighed = weigh(Jobs.whiteBandTee(), Jobs.photograph());
+    Plan plan = planner().plan(job(Jobs.whiteBandTee(), Jobs.photograph(), 1));
+    DecorationPlan weighed = plan.decorations().get(0);
     Option first = weighed.options().get(0);
 
     assertThat(first.medium()).isEqualTo("paper-light");
     assertThat(first.recipe().layUp().orientation().value()).isEqualTo(Orientation.MIRRORED);
     assertThat(first.recipe().peel().when().value()).isEqualTo(Peel.COLD);
-    assertThat(first.advice().preparation()).extracting("key").contains("prepare.paper.no-bleed");
+    assertThat(plan.table())
+        .extracting(step -> step.instruction().key())
+        .contains("prepare.paper.no-bleed");
     assertThat(ruledOut(weighed, "sub-direct").lift().key())
         .isEqualTo("rule.sublimation-needs-polyester.lift-primer");
   }
@@ -114,8 +117,7 @@ class SixGarmentsTest {
 
     assertThat(first.medium()).isEqualTo("film-smooth");
     assertThat(first.margins().bleed().verdict()).isEqualTo(Verdict.SAFE);
-    assertThat(plan.steps())
-        .anyMatch(step -> step.instruction().equals(Sentence.of("place.hang-off", Obstacle.ZIP)));
+    assertThat(plan.steps()).anyMatch(step -> step.acts().contains(new Act.HangOff(Obstacle.ZIP)));
     assertThat(first.recipe().presses().drying().value())
         .isGreaterThan(onTee.recipe().presses().drying().value());
   }

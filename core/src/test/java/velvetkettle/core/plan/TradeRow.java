@@ -57,7 +57,7 @@ import velvetkettle.core.school.Schools;
  * what the handbook says of it. Written as {@code key=value} with defaults for what is usual: a
  * white, undyed top, a one-colour dark logo of 100 mm, a drawer press.
  */
-final class TradeRow {
+public final class TradeRow {
   private static final Pattern PAIR = Pattern.compile("([a-z-]+)=(\"[^\"]*\"|\\S+)");
 
   private final String line;
@@ -71,7 +71,7 @@ final class TradeRow {
     expected = pairs(halves[1]);
   }
 
-  static Stream<TradeRow> all() {
+  public static Stream<TradeRow> all() {
     List<TradeRow> rows = new ArrayList<>();
     String source = "";
     for (String line : lines()) {
@@ -112,7 +112,7 @@ final class TradeRow {
     return Arrays.asList(line.split("[\\s=:,.\"]+")).contains(word);
   }
 
-  JobRequest job(@Nullable String medium) {
+  public JobRequest job(@Nullable String medium) {
     return new JobRequest(
         garment(),
         List.of(new Decoration("a", artwork(), medium, null)),

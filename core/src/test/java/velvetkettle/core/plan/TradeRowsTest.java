@@ -175,14 +175,25 @@ class TradeRowsTest {
         .hasToString(parts[1]);
   }
 
-  /** In the steps, the tool's instructions or the preparation of the medium when it is taken. */
+  /**
+   * In the steps, where it lies, the tool's instructions or the preparation of the medium when it
+   * is taken.
+   */
   private static void says(TradeRow row, Planner planner, String medium, String sentence) {
     Plan plan = planner.plan(row.job(medium));
     Option option = option(plan.decorations().get(0), medium);
     List<String> said = new ArrayList<>();
-    plan.steps().forEach(step -> said.add(step.instruction().key()));
+    for (Step step : plan.steps()) {
+      said.add(step.instruction().key());
+      if (step.where() != null) {
+        said.add(step.where().key());
+      }
+    }
+    plan.together().placed().stream()
+        .flatMap(placed -> placed.placing().advice().stream())
+        .forEach(line -> said.add(line.key()));
     option.recipe().presses().tool().forEach(line -> said.add(line.key()));
-    option.advice().preparation().forEach(line -> said.add(line.key()));
+    plan.table().forEach(step -> said.add(step.instruction().key()));
     assertThat(said).contains(sentence);
   }
 }

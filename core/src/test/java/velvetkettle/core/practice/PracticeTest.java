@@ -19,7 +19,7 @@ import velvetkettle.core.heat.HeatMargins;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.RememberedHeat;
 import velvetkettle.core.heat.Verdict;
-import velvetkettle.core.heat.conduction.Conduction;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
@@ -33,6 +33,7 @@ import velvetkettle.core.plan.job.Shop;
 import velvetkettle.core.plan.trial.Trials;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
@@ -128,8 +129,9 @@ class PracticeTest {
     Worked worked = worked("sweater");
     Practised.BetterSetting better = worked.better();
     Pressing pressing = worked.pressing(better.dial(), better.settings());
-    Reading planned =
-        Reading.of(pressing, PressSimulation.nominal(pressing, Conduction.TOLERANCE).acts());
+    // A press without faults is as warm everywhere.
+    Pressing even = pressing.under(PlatenContact.middleOf(pressing.press()));
+    Reading planned = Reading.of(pressing, PressSimulation.nominal(even, Detail.FINE).acts());
     SimulatedPress press =
         SimulatedPress.cold(KIND, FLAWLESS, Workroom.USUAL)
             .set(better.dial())

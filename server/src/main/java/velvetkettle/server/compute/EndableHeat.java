@@ -7,10 +7,10 @@ import velvetkettle.core.heat.Drying;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.Judgement;
 import velvetkettle.core.heat.LaterHeatTolerance;
-import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.Exposure;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Celsius;
@@ -48,14 +48,14 @@ public final class EndableHeat implements HeatModel {
   }
 
   @Override
-  public Exposure exposure(Bench bench, Pressing lying, List<WorkPhase.Closed> presses) {
-    return heat().exposure(bench, lying, presses);
+  public Exposure exposure(Workplace workplace, Pressing lying, List<WorkPhase.Closed> presses) {
+    return heat().exposure(workplace, lying, presses);
   }
 
   @Override
   public Drying drying(
-      Bench bench, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
-    return heat().drying(bench, bare, platen, pressure, mainPress);
+      Workplace workplace, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
+    return heat().drying(workplace, bare, platen, pressure, mainPress);
   }
 
   @Override

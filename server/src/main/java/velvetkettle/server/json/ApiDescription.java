@@ -2,6 +2,7 @@ package velvetkettle.server.json;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
@@ -10,9 +11,12 @@ import java.io.UncheckedIOException;
 import java.lang.reflect.Modifier;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -23,8 +27,12 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.core.type.ClassMetadata;
 import org.springframework.core.type.classreading.CachingMetadataReaderFactory;
 import org.springframework.util.ClassUtils;
+import velvetkettle.core.plan.Step;
+import velvetkettle.core.plan.TableStep;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
+import velvetkettle.core.work.Act;
+import velvetkettle.core.work.TableAct;
 
 /**
  * Tells the API description what the JSON looks like: quantities are numbers, sentences and terms
@@ -49,34 +57,74 @@ class ApiDescription {
 
   @Bean
   OpenApiCustomizer everyFieldIsThere() {
-    Map<String, Class<?>> records = recordsByName();
+    List<Class<?>> records = records();
     return api -> {
       api.setServers(List.of());
       api.getComponents()
           .getSchemas()
-          .forEach((name, schema) -> require(schema, recordOf(name, records)));
+          .forEach(
+              (name, schema) ->
+                  records.stream()
+                      .filter(type -> describes(name, schema, type))
+                      .findFirst()
+                      .ifPresent(type -> require(schema, type)));
+      describeActs(api.getComponents().getSchemas());
     };
   }
 
-  /** A generic record's schema is called after it and its arguments: RecommendedCelsius. */
-  private static @Nullable Class<?> recordOf(String schema, Map<String, Class<?>> records) {
-    Class<?> exact = records.get(schema);
-    return exact != null
-        ? exact
-        : records.entrySet().stream()
-            .filter(
-                entry ->
-                    entry.getValue().getTypeParameters().length > 0
-                        && schema.startsWith(entry.getKey()))
-            .map(Map.Entry::getValue)
-            .findFirst()
-            .orElse(null);
+  /** Each act is an object of its own, told apart by its name; no family stands between. */
+  private static void describeActs(Map<String, Schema> schemas) {
+    Schema<Object> any = new Schema<>();
+    for (Class<?> kind : Acts.kinds()) {
+      String name = kind.getSimpleName();
+      Schema<Object> act = new Schema<>();
+      act.addType("object");
+      act.addProperty(Acts.NAME, new StringSchema()._enum(List.of(name)));
+      arguments(schemas.get(name)).forEach(act::addProperty);
+      require(act, kind);
+      act.addRequiredItem(Acts.NAME);
+      schemas.put(name, act);
+      any.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + name));
+    }
+    List.of(Act.OfTool.class, Act.AtTheBench.class, TableAct.class)
+        .forEach(family -> schemas.remove(family.getSimpleName()));
+    schemas.put("Act", any);
+    for (Class<?> step : List.of(Step.class, TableStep.class)) {
+      Schema<?> told = Objects.requireNonNull(schemas.get(step.getSimpleName()));
+      told.getProperties()
+          .put("acts", new ArraySchema().items(new Schema<>().$ref("#/components/schemas/Act")));
+    }
   }
 
-  private static void require(Schema<?> schema, @Nullable Class<?> type) {
-    if (type == null || schema.getProperties() == null) {
-      return;
+  /** What stands beside the family that it belongs to. */
+  private static Map<String, Schema> arguments(@Nullable Schema<?> told) {
+    if (told == null || told.getAllOf() == null) {
+      return Map.of();
     }
+    Map<String, Schema> found = new TreeMap<>();
+    told.getAllOf().stream()
+        .filter(part -> part.getProperties() != null)
+        .forEach(part -> found.putAll(part.getProperties()));
+    return found;
+  }
+
+  /**
+   * Whether a schema is a record's: it has its name and each of its fields, as two records of
+   * different rooms may share a name. A generic record's schema is called after it and its
+   * arguments: RecommendedCelsius.
+   */
+  private static boolean describes(String name, Schema<?> schema, Class<?> type) {
+    boolean named =
+        type.getTypeParameters().length > 0
+            ? name.startsWith(type.getSimpleName())
+            : name.equals(type.getSimpleName());
+    return named
+        && schema.getProperties() != null
+        && Stream.of(type.getRecordComponents())
+            .allMatch(component -> schema.getProperties().containsKey(component.getName()));
+  }
+
+  private static void require(Schema<?> schema, Class<?> type) {
     List<String> required = new ArrayList<>();
     for (RecordComponent component : type.getRecordComponents()) {
       Schema<?> property = schema.getProperties().get(component.getName());
@@ -99,8 +147,8 @@ class ApiDescription {
     return either;
   }
 
-  private static Map<String, Class<?>> recordsByName() {
-    Map<String, Class<?>> records = new TreeMap<>();
+  private static List<Class<?>> records() {
+    List<Class<?>> records = new ArrayList<>();
     try {
       CachingMetadataReaderFactory reader = new CachingMetadataReaderFactory();
       for (Resource file :
@@ -109,15 +157,16 @@ class ApiDescription {
         ClassMetadata read = reader.getMetadataReader(file).getClassMetadata();
         if (Record.class.getName().equals(read.getSuperClassName())) {
           Class<?> type = ClassUtils.resolveClassName(read.getClassName(), null);
-          // Only public ones are told of; a private one may share a name with them.
+          // Only public ones are told of.
           if (Modifier.isPublic(type.getModifiers())) {
-            records.put(type.getSimpleName(), type);
+            records.add(type);
           }
         }
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+    records.sort(Comparator.comparing(Class::getName));
     return records;
   }
 }

@@ -25,6 +25,11 @@ class JsonConfiguration {
   }
 
   @Bean
+  Acts acts() {
+    return new Acts();
+  }
+
+  @Bean
   Jackson2ObjectMapperBuilderCustomizer strict() {
     return builder ->
         builder

@@ -18,6 +18,8 @@ import java.io.UncheckedIOException;
  *   <li>Up to schema 4 a plan did not say where things lie.
  *   <li>Up to schema 5 plans, options, recipes, garments and art had no named parts: all their
  *       fields lay side by side.
+ *   <li>Up to schema 6 a step was a sentence and did not say which acts it is made of.
+ *   <li>Up to schema 7 what is done at the table was said in the advice of each option.
  * </ul>
  */
 final class OlderSchemas {
@@ -44,7 +46,33 @@ final class OlderSchemas {
     if (plan.path("schema").asInt() < 6) {
       parts(object(plan));
     }
+    if (plan.path("schema").asInt() < 7) {
+      for (JsonNode step : plan.path("steps")) {
+        object(step).put("round", 1).putArray("acts");
+      }
+    }
+    if (plan.path("schema").asInt() < 8 && plan.path("table").isMissingNode()) {
+      table(object(plan));
+    }
     return plan;
+  }
+
+  /** The lines of what was taken come out of its advice. */
+  private static void table(ObjectNode plan) {
+    ArrayNode table = plan.putArray("table");
+    for (JsonNode decoration : plan.path("decorations")) {
+      for (JsonNode option : decoration.path("options")) {
+        JsonNode lines = object(option.path("advice")).remove("preparation");
+        if (lines != null && option.path("medium").equals(decoration.path("medium"))) {
+          for (JsonNode line : lines) {
+            ObjectNode step = table.addObject();
+            step.set("decoration", decoration.path("decoration"));
+            step.set("instruction", line);
+            step.putArray("acts");
+          }
+        }
+      }
+    }
   }
 
   private static void parts(ObjectNode plan) {

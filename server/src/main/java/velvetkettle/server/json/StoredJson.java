@@ -23,6 +23,7 @@ public class StoredJson {
       JsonMapper.builder()
           .addModule(new Quantities())
           .addModule(new StoredSentences())
+          .addModule(new Acts())
           .addModule(new JavaTimeModule())
           .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
           .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)

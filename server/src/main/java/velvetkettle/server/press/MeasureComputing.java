@@ -6,6 +6,8 @@ import org.springframework.stereotype.Component;
 import velvetkettle.core.heat.measure.Measuring;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
+import velvetkettle.core.quantity.ImpossibleValueException;
+import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.compute.Computing;
 import velvetkettle.server.problem.RefusedException;
@@ -40,8 +42,14 @@ class MeasureComputing {
   private static Measuring measuring(Question question) {
     try {
       return question.form.measuring(question.press, question.room);
-    } catch (IllegalArgumentException e) {
-      throw new RefusedException("", Sentence.of("measured.refused"));
+    } catch (ImpossibleValueException e) {
+      // What was typed was looked at field by field: together it says nothing, or is misread.
+      boolean misread = question.form.nine() != null;
+      throw new RefusedException(
+          "",
+          misread
+              ? Sentence.of("measured.misread", Kelvin.of(Measuring.NinePlaces.FARTHEST))
+              : Sentence.of("measured.refused"));
     }
   }
 }

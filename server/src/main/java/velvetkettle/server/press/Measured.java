@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.heat.measure.Measuring;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Times;
@@ -29,9 +30,9 @@ public record Measured(Calibration calibration, Kelvin eightOfTen, List<Sentence
           Sentence.of(
               "measured.contact", Times.of(contact), Times.of(calibration.contactSpread())));
     }
-    Kelvin coldest = calibration.coldest();
-    if (coldest != null) {
-      said.add(Sentence.of("measured.coldest", coldest));
+    PlatenMap map = calibration.map();
+    if (map != null) {
+      said.add(Sentence.of("measured.coldest", Kelvin.of(map.coldest())));
     }
     if (measuring.asksForStrip()) {
       said.add(Sentence.of("measured.far-out"));

@@ -12,14 +12,14 @@ import org.apache.ibatis.annotations.Update;
 public interface PressMapper {
   String COLUMNS =
       "id, owner, name, kind, platen_width_mm, platen_depth_mm, reads_high_k, give_or_take_k, measured, contact,"
-          + " contact_times, coldest_k, measured_on, newtons,"
+          + " contact_times, places, measured_on, newtons,"
           + " scale, clad_in_ptfe, tips, position, version";
 
   @Insert(
       "insert into press ("
           + COLUMNS
           + ") values (#{id}, #{owner}, #{name}, #{kind}, #{platenWidthMm}, #{platenDepthMm}, #{readsHighK},"
-          + " #{giveOrTakeK}, #{measured}, #{contact}, #{contactTimes}, #{coldestK}, #{measuredOn}, #{newtons}, #{scale}, #{cladInPtfe}, #{tips}, #{position},"
+          + " #{giveOrTakeK}, #{measured}, #{contact}, #{contactTimes}, #{places}, #{measuredOn}, #{newtons}, #{scale}, #{cladInPtfe}, #{tips}, #{position},"
           + " #{version})")
   void insert(PressRow press);
 
@@ -28,7 +28,7 @@ public interface PressMapper {
       "update press set name = #{name}, kind = #{kind}, platen_width_mm = #{platenWidthMm},"
           + " platen_depth_mm = #{platenDepthMm}, reads_high_k = #{readsHighK}, give_or_take_k = #{giveOrTakeK},"
           + " measured = #{measured}, contact = #{contact}, contact_times = #{contactTimes},"
-          + " coldest_k = #{coldestK}, measured_on = #{measuredOn}, newtons = #{newtons}, scale = #{scale}, clad_in_ptfe = #{cladInPtfe},"
+          + " places = #{places}, measured_on = #{measuredOn}, newtons = #{newtons}, scale = #{scale}, clad_in_ptfe = #{cladInPtfe},"
           + " tips = #{tips}, version = #{version}"
           + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
   int update(PressRow press);

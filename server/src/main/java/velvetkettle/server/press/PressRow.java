@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Closing;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
@@ -26,7 +27,7 @@ public record PressRow(
     boolean measured,
     @Nullable Double contact,
     @Nullable Double contactTimes,
-    @Nullable Double coldestK,
+    @Nullable Json places,
     @Nullable LocalDate measuredOn,
     @Nullable Double newtons,
     @Nullable Integer scale,
@@ -35,10 +36,15 @@ public record PressRow(
     int position,
     int version) {
   public static PressRow of(
-      UUID id, String owner, Press press, Json tips, int position, int version) {
+      UUID id,
+      String owner,
+      Press press,
+      Json tips,
+      @Nullable Json places,
+      int position,
+      int version) {
     Closing closing = press.closing();
     Calibration calibration = press.calibration();
-    Kelvin coldest = calibration.coldest();
     return new PressRow(
         id,
         owner,
@@ -51,7 +57,7 @@ public record PressRow(
         calibration.measured(),
         calibration.contact(),
         calibration.contactTimes(),
-        coldest == null ? null : coldest.degrees(),
+        places,
         calibration.on(),
         closing == null ? null : closing.newtons(),
         closing == null ? null : closing.scale(),
@@ -61,7 +67,7 @@ public record PressRow(
         version);
   }
 
-  Press press(Set<StoneSize> fitting) {
+  Press press(Set<StoneSize> fitting, @Nullable PlatenMap map) {
     return new Press(
         id.toString(),
         name,
@@ -74,7 +80,7 @@ public record PressRow(
             measured,
             contact,
             contactTimes,
-            coldestK == null ? null : Kelvin.of(coldestK),
+            map,
             measuredOn),
         newtons == null || scale == null ? null : new Closing(newtons, scale),
         cladInPtfe,

@@ -7,15 +7,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.Turns;
+import velvetkettle.server.json.Json;
 import velvetkettle.server.json.StoredJson;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.problem.RefusedException;
@@ -54,7 +57,17 @@ public class PressService {
   private PressView view(PressRow row) {
     LocalDate on = row.measuredOn();
     boolean longAgo = on != null && on.plusDays(LONG_AGO_DAYS).isBefore(today());
-    return new PressView(row.id(), row.press(tips(row)), row.version(), longAgo);
+    return new PressView(row.id(), row.press(tips(row), map(row)), row.version(), longAgo);
+  }
+
+  private @Nullable PlatenMap map(PressRow row) {
+    Json places = row.places();
+    return places == null ? null : json.read(places, PlatenMap.class);
+  }
+
+  private @Nullable Json places(Press press) {
+    PlatenMap map = press.calibration().map();
+    return map == null ? null : json.write(map);
   }
 
   private Set<StoneSize> tips(PressRow row) {
@@ -118,6 +131,7 @@ public class PressService {
               owner.name(),
               press,
               json.write(press.tips()),
+              places(press),
               (int) presses.count(owner.name()),
               1);
       presses.insert(row);
@@ -136,6 +150,7 @@ public class PressService {
             owner.name(),
             press,
             json.write(press.tips()),
+            places(press),
             before.position(),
             version + 1);
     if (presses.update(row) == 0) {

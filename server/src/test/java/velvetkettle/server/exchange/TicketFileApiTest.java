@@ -107,8 +107,9 @@ class TicketFileApiTest extends ServerTest {
           "pieces" : 20 | "pieces" : "x" | cannot be read at ticket.pieces
           "kind" : "TOP" | "kind" : "KILT" | cannot be read at ticket.garment.kind
           "format" | format | cannot be read at line 2
-          "schema" : 6 | "schema" : 99 | plan is of schema 99
+          "schema" : 8 | "schema" : 99 | plan is of schema 99
           "key" : "do.lint-roll" | "key" : "do.nothing-known" | Its plan cannot be read
+          "act" : "LintRoll" | "act" : "Vanish" | Its plan cannot be read
           "together" : { | "together" : null, "apart" : { | Its plan cannot be read
           "cloth" : { | "cloth" : null, "other" : { | Its plan cannot be read
           "request" : { | "request" : 7, "other" : { | Its plan cannot be read

@@ -22,9 +22,11 @@ import velvetkettle.core.plan.Planner;
 import velvetkettle.core.plan.RandomJobs;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.Option;
+import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.press.Substance;
+import velvetkettle.core.work.Act;
 
 /** What is stored must open again for years. */
 class StoredJsonTest {
@@ -133,6 +135,26 @@ class StoredJsonTest {
   }
 
   @Test
+  @DisplayName("of schema 7: what is done is kept act by act, and an older plan has none")
+  void schemaSevenStillOpens() throws IOException {
+    Plan plan = json.read(golden("plan-schema-7.json"), Plan.class);
+    assertThat(plan.schema()).isEqualTo(7);
+    assertThat(plan.steps()).allSatisfy(step -> assertThat(step.acts()).isNotEmpty());
+    assertThat(plan.steps())
+        .filteredOn(step -> step.kind() == StepKind.PLACE)
+        .allSatisfy(step -> assertThat(step.acts()).hasAtLeastOneElementOfType(Act.LayOn.class));
+    assertThat(json.read(json.write(plan), Plan.class)).isEqualTo(plan);
+    Plan older = json.read(golden("plan-schema-6.json"), Plan.class);
+    assertThat(older.steps())
+        .isNotEmpty()
+        .allSatisfy(
+            step -> {
+              assertThat(step.acts()).isEmpty();
+              assertThat(step.round()).isEqualTo(1);
+            });
+  }
+
+  @Test
   @DisplayName("the fields of an older plan come into their parts with what they said")
   void olderFieldsInParts() throws IOException {
     Json older = golden("plan-schema-5.json");
@@ -151,7 +173,10 @@ class StoredJsonTest {
         .isEqualTo(flat.at("/recipe/keepBack/value").asDouble());
     assertThat(option.standing().order().count()).isEqualTo(flat.path("order").asDouble());
     assertThat(option.standing().reasons()).hasSize(flat.path("reasons").size());
-    assertThat(option.advice().preparation()).hasSize(flat.path("preparation").size());
+    assertThat(read.table())
+        .filteredOn(step -> step.decoration().equals(read.decorations().get(0).decoration()))
+        .hasSize(flat.path("preparation").size());
+    assertThat(read.table()).allSatisfy(step -> assertThat(step.acts()).isEmpty());
     assertThat(read.resting().keepBack().count())
         .isEqualTo(json.tree(older).path("keepBack").asDouble());
     assertThat(read.effort().order().count()).isEqualTo(json.tree(older).path("order").asDouble());

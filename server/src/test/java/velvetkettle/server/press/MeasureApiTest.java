@@ -2,6 +2,8 @@ package velvetkettle.server.press;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -96,6 +98,12 @@ class MeasureApiTest extends ServerTest {
     post("/api/presses/" + id + "/measuring", eight)
         .andExpect(status().isUnprocessableEntity())
         .andExpect(jsonPath("$.fields[0].field").value("nine.read"));
+    Map<String, Object> misread = strips(140);
+    misread.put(
+        "nine", Map.of("dial", 150, "read", List.of(140, 141, 139, 140, 142, 140, 139, 141, 320)));
+    post("/api/presses/" + id + "/measuring", misread)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("more than 50")));
     post("/api/presses/" + UUID.randomUUID() + "/measuring", strips(140))
         .andExpect(status().isNotFound());
   }

@@ -6,16 +6,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.NoSuchMessageException;
+import velvetkettle.core.hands.ArbitraryJobs;
+import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.Planner;
+import velvetkettle.core.plan.QuickHeat;
 import velvetkettle.core.plan.RandomJobs;
-import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.KiloPascal;
@@ -34,12 +36,19 @@ class SpeechTest extends ServerTest {
   @Test
   @DisplayName("whatever the planner says of any job has words, and no key or placeholder is left")
   void everythingHasWords() {
-    Stream<JobRequest> jobs = RandomJobs.seeded(44, 400);
-    jobs.forEach(
-        job -> {
-          JsonNode said = spoken.valueToTree(planner.plan(job));
-          assertThat(said.toString()).doesNotContain("{0}", "{1}", "{2}", "{3}", "??");
-        });
+    RandomJobs.seeded(44, 400).map(planner::plan).forEach(this::hear);
+  }
+
+  @Test
+  @DisplayName("so have the plans of jobs with several things, obstacles and every tool")
+  void arbitraryJobsHaveWords() {
+    Planner quick = QuickHeat.planner();
+    LongStream.range(0, 400).mapToObj(ArbitraryJobs::of).map(quick::plan).forEach(this::hear);
+  }
+
+  private void hear(Plan plan) {
+    JsonNode said = spoken.valueToTree(plan);
+    assertThat(said.toString()).doesNotContain("{0}", "{1}", "{2}", "{3}", "??");
   }
 
   @Test

@@ -15,6 +15,8 @@ import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.dose.SublimationDose;
 import velvetkettle.core.heat.phase.Peeling;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.PlatenMap;
+import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
@@ -96,8 +98,21 @@ public record Certainty(
             "sure.fact.pressure",
             Pressure.LIGHT.nominal(),
             Pressure.MEDIUM.nominal(),
-            Pressure.FIRM.nominal(),
-            Pressure.HAND.nominal()));
+            Pressure.FIRM.nominal()));
+    facts.add(
+        estimate(
+            "sure.fact.force",
+            newtons(PressKind.HAND_LARGE),
+            newtons(PressKind.HAND_MINI),
+            newtons(PressKind.IRON_DRY),
+            newtons(PressKind.WAND)));
+    facts.add(
+        estimate(
+            "sure.fact.places",
+            Kelvin.of(-PlatenMap.USUAL.at(0, 1)),
+            Kelvin.of(-PlatenMap.USUAL.at(1, 1))));
+    facts.add(estimate("sure.fact.stones"));
+    facts.add(estimate("sure.fact.irons"));
     facts.add(estimate("sure.fact.platens"));
     facts.add(
         estimate("sure.fact.drying", Seconds.of(Moisture.DRYING_SECONDS), (int) Steam.TOO_MUCH));
@@ -125,6 +140,10 @@ public record Certainty(
             Celsius.of(SublimationDose.REFERENCE_CELSIUS)));
     facts.add(fitted("sure.fact.fabric-gap", Face.FABRIC.gapMicrometres()));
     return facts;
+  }
+
+  private static int newtons(PressKind tool) {
+    return (int) tool.newtonsByHand();
   }
 
   private static int perThousand(Fibre fibre) {

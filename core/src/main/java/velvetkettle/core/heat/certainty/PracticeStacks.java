@@ -20,18 +20,19 @@ import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.TemperatureUncertainty;
 import velvetkettle.core.heat.band.SamplingPlan;
 import velvetkettle.core.heat.band.Unknowns;
-import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.heat.dose.Steam;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
@@ -41,15 +42,17 @@ import velvetkettle.core.press.Substance;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
-import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
 /**
  * One layer of one cloth with something pressed onto it, in a room of 23 °C and 65 %: the stacks
  * that practice and computation are compared on.
+ *
+ * @param steamed water that an iron's steam leaves in the cloth, g/m2
  */
-public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
+public record PracticeStacks(
+    Workplace workplace, Adhesive adhesive, boolean isDried, double steamed) {
   private static final Sentence UNNAMED = Sentence.of("story.opened");
   private static final Workroom ROOM = new Workroom(Celsius.of(23), 65);
   private static final double PRE_PRESS = 5;
@@ -74,12 +77,10 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
                 IronMark.UNKNOWN),
             Set.of());
     return new PracticeStacks(
-        new Bench(garment, press(PressKind.PLATE_DRAW), ROOM), adhesive, false);
-  }
-
-  private static Press press(PressKind kind) {
-    Millimetres wide = Millimetres.of(400);
-    return new Press("press", kind, wide, wide, Calibration.NONE);
+        new Workplace(garment, Press.usual("press", PressKind.PLATE_DRAW), ROOM),
+        adhesive,
+        false,
+        0);
   }
 
   public static Layer layer(LayerKind kind, double millimetres, Substance substance) {
@@ -88,12 +89,30 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
 
   public PracticeStacks with(PressKind kind) {
     return new PracticeStacks(
-        new Bench(bench.garment(), press(kind), bench.workroom()), adhesive, isDried);
+        new Workplace(workplace.garment(), Press.usual("press", kind), workplace.workroom()),
+        adhesive,
+        isDried,
+        0);
+  }
+
+  /** With an iron that is kept moving over so much. */
+  public PracticeStacks keptMoving(double width, double height) {
+    PlatenContact under = workplace.under().keptMoving(workplace.press(), width, height);
+    return new PracticeStacks(
+        new Workplace(workplace.garment(), workplace.press(), workplace.workroom(), under),
+        adhesive,
+        isDried,
+        steamed);
+  }
+
+  /** Its iron brings so much water to the cloth as steam, g/m2. */
+  public PracticeStacks steamed(double gramsPerSquareMetre) {
+    return new PracticeStacks(workplace, adhesive, isDried, gramsPerSquareMetre);
   }
 
   /** The bare cloth was pressed for some seconds before. */
   public PracticeStacks dried() {
-    return new PracticeStacks(bench, adhesive, true);
+    return new PracticeStacks(workplace, adhesive, true, steamed);
   }
 
   public Pressed film(double celsius, Pressure pressure, double seconds) {
@@ -112,7 +131,7 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
       phases.add(closed(celsius, pressure, PRE_PRESS, WorkPhase.Role.NONE));
       phases.add(new WorkPhase.Open(UNNAMED, true, false, LAID_UP));
     }
-    phases.add(closed(celsius, pressure, seconds, WorkPhase.Role.MAIN, medium));
+    phases.add(closed(celsius, pressure, seconds, WorkPhase.Role.MAIN, medium).on(steamed));
     return new Pressed(this, phases);
   }
 
@@ -122,7 +141,7 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
     layers.add(new Layer(LayerKind.HEATED_PLATEN, UNNAMED, null, null, null));
     layers.addAll(List.of(medium));
     layers.add(layer(LayerKind.FRONT, 1, Substance.GARMENT_CLOTH));
-    PressKind kind = bench.press().kind();
+    PressKind kind = workplace.press().kind();
     layers.add(
         layer(LayerKind.PAD, kind.usualPad().thickness().count(), kind.usualPad().substance()));
     Substance base = kind.pressedByHand() ? Substance.TABLE_BOARD : Substance.ALUMINIUM;
@@ -137,7 +156,7 @@ public record PracticeStacks(Bench bench, Adhesive adhesive, boolean isDried) {
   }
 
   private List<PhaseResult> run(List<WorkPhase> phases, ParameterSample draw) {
-    return PressSimulation.of(bench, adhesive, phases, draw, Conduction.TOLERANCE);
+    return PressSimulation.of(workplace, adhesive, phases, draw, Detail.FINE);
   }
 
   /** What came of it; the last phase is the press. */

@@ -1,5 +1,6 @@
 package velvetkettle.core.heat.conduction;
 
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.Bounds;
 
 /** What the column of layers ends in, above or below. */
@@ -30,9 +31,15 @@ public sealed interface Boundary {
    * @param heaterWatts most that the heater gives, W/m2: 12 000, 18 000, 60 000 (engineering
    *     estimates)
    * @param contact how it touches the top layer, W/m2K
+   * @param passing null where it is held
    */
   record Platen(
-      double setCelsius, double nowCelsius, double heatCapacity, double heaterWatts, double contact)
+      double setCelsius,
+      double nowCelsius,
+      double heatCapacity,
+      double heaterWatts,
+      double contact,
+      @Nullable Passing passing)
       implements Boundary {
     /** The heater gives all it has from this far below its setting, K. */
     static final double FULL_POWER_BELOW = 2;
@@ -43,6 +50,29 @@ public sealed interface Boundary {
       Bounds.check("platen heat capacity", heatCapacity, 100, 1e6, "J/m2K");
       Bounds.check("heater", heaterWatts, 0, 1e6, "W/m2");
       Bounds.check("platen contact", contact, 0, 1e9, "W/m2K");
+    }
+
+    public Platen(
+        double setCelsius,
+        double nowCelsius,
+        double heatCapacity,
+        double heaterWatts,
+        double contact) {
+      this(setCelsius, nowCelsius, heatCapacity, heaterWatts, contact, null);
+    }
+  }
+
+  /**
+   * An iron that is kept moving: over a place for a while, then away from it, and so on.
+   *
+   * @param over what part of the time it is over it, above 0 and below 1
+   * @param seconds from one coming to the next, 0.1 to 60
+   * @param meanwhile what the place looks at while it is away
+   */
+  record Passing(double over, double seconds, Open meanwhile) {
+    public Passing {
+      Bounds.check("part of the time", over, 0.01, 0.999, "");
+      Bounds.check("time of a pass", seconds, 0.1, 60, "s");
     }
   }
 

@@ -130,6 +130,11 @@ final class Column {
     return behind(held.conductance(), halfResistance);
   }
 
+  /** Its iron is away. */
+  void lift() {
+    link[0] = 0;
+  }
+
   private static double behind(double conductance, double halfResistance) {
     return conductance == 0 ? 0 : 1 / (1 / conductance + halfResistance);
   }

@@ -9,11 +9,10 @@ import velvetkettle.core.quantity.Bounds;
 /**
  * Marches a phase from its beginning to its end.
  *
- * <p>Rosenbrock's method RODAS3 of third order (A. Sandu and others, <i>Atmospheric Environment</i>
- * 31 (1997) 3459, from memory): L-stable, so that thin layers and vapour, which are at rest within
- * milliseconds, do not shorten its steps; four right sides of one factorisation, and the last of
- * them is the error. A step whose error is above the tolerance is taken again, shorter.
- * Deterministic; a phase is not changed.
+ * <p>The method is L-stable ({@link RosenbrockStep}), so that thin layers and vapour, which are at
+ * rest within milliseconds, do not shorten its steps. A step whose error is above the tolerance is
+ * taken again, shorter. Where an iron passes and comes back, each of its comings and goings begins
+ * anew. Deterministic; a phase is not changed.
  *
  * <p>Fails with {@link ArithmeticException} where a step shorter than 1e-10 s is still not good
  * enough or half a million do not suffice, which no stack of this trade brings about.
@@ -22,7 +21,7 @@ public final class Conduction {
   /** Error of a step, K. */
   public static final double TOLERANCE = 0.1;
 
-  private static final double FIRST_STEP = 1e-4;
+  private static final double FIRST_STEP = 1e-3;
 
   /** A dose is read from the trace: its moments lie no further apart than that, closed and open. */
   private static final double CLOSED_MOMENTS = 0.25;
@@ -39,71 +38,47 @@ public final class Conduction {
   /** Nor further than this share of the time that has passed: everything hurries at first. */
   private static final double MOMENTS_GROW = 0.08;
 
+  private static final double INSTANT = 1e-12;
   private static final double SHORTEST_STEP = 1e-10;
   private static final double LONGEST_STEP = 30;
 
   /** A press takes some fifty steps; a stack that needs this many is none of this trade. */
   private static final int MOST_STEPS = 500_000;
 
-  /** An error of the water by half a percent of the cloth counts like one of a kelvin. */
-  private static final double KELVIN_FOR_WATER = 200;
-
-  /** An error of the bond by a hundredth of its need counts like one of a kelvin. */
-  private static final double KELVIN_FOR_BOND = 100;
-
   private final Phase phase;
   private final double tolerance;
-  private final Column column;
-  private final Flows flows;
-  private final Elimination elimination;
+  private final Boundary.@Nullable Passing passing;
   private final Trace trace;
   private final double moments;
-
-  private final State stage;
-  private final State first;
-  private final State second;
-  private final State third;
-  private final State fourth;
-  private final double[] capacity;
-  private final double[] straight;
-  private final double[] heat;
   private final double[] row;
+  private final Moment begins;
+
+  /** The one that goes on, and the one whose turn is next where an iron passes. */
+  private RosenbrockStep step;
+
+  private RosenbrockStep waits;
+
   private State y;
   private State next;
   private Moment before;
   private Moment after;
-
-  private final Moment begins;
-
-  /** How the speed of bonding grew in the last step, s/s2. */
-  private double bondingGrows;
-
-  private double bonding;
-
+  private boolean away;
   private int trials;
   private double stored;
 
   private Conduction(Phase phase, double tolerance) {
     this.phase = phase;
     this.tolerance = tolerance;
-    column = new Column(phase);
-    flows = new Flows(phase, column);
-    elimination = new Elimination(column);
+    passing = phase.top() instanceof Boundary.Platen platen ? platen.passing() : null;
+    step = RosenbrockStep.of(phase);
+    waits = passing == null ? step : RosenbrockStep.lifted(phase, passing);
     trace = new Trace(phase.parts().size());
     moments = moments(phase.closed(), tolerance);
-    y = new State(column);
-    next = new State(column);
-    stage = new State(column);
-    first = new State(column);
-    second = new State(column);
-    third = new State(column);
-    fourth = new State(column);
-    capacity = new double[column.nodes];
-    straight = new double[column.nodes];
-    heat = new double[column.nodes];
-    before = new Moment(column);
-    after = new Moment(column);
-    begins = new Moment(column);
+    y = new State(step.column);
+    next = new State(step.column);
+    before = new Moment(step.column);
+    after = new Moment(step.column);
+    begins = new Moment(step.column);
     row = new double[before.size()];
   }
 
@@ -127,18 +102,21 @@ public final class Conduction {
   }
 
   private ConductionResult march() {
-    load(phase, column, y);
+    Flows flows = step.flows;
+    load(phase, step.column, y);
     double waterBefore = water();
     flows.at(y);
-    before.set(y, flows.in, flows.out);
+    before.set(step.column, y, flows.in, flows.out);
     before.write(trace, 0);
     double now = 0;
     double dt = FIRST_STEP;
-    while (now < phase.seconds() - 1e-12) {
-      dt = Math.min(dt, phase.seconds() - now);
-      double error = tryStep(dt);
+    double passes = passing == null ? Double.MAX_VALUE : passing.over() * passing.seconds();
+    while (now < phase.seconds() - INSTANT) {
+      dt = Math.min(dt, Math.min(passes, phase.seconds()) - now);
+      trials++;
+      double error = step.to(next, y, dt);
       if (!(error <= tolerance)) {
-        flows.at(y);
+        step.flows.at(y);
         dt *= Double.isNaN(error) ? 0.1 : factor(error);
         if (dt < SHORTEST_STEP) {
           throw new ArithmeticException(
@@ -152,8 +130,27 @@ public final class Conduction {
         throw new ArithmeticException("more than " + MOST_STEPS + " steps to " + now + " s");
       }
       dt = Math.min(LONGEST_STEP, dt * factor(error));
+      if (passing != null && now >= passes - INSTANT) {
+        passes += passes(passing);
+        dt = FIRST_STEP;
+      }
     }
     return passage(waterBefore);
+  }
+
+  /** An iron goes away from its place or comes back: s until it does so again. */
+  private double passes(Boundary.Passing iron) {
+    RosenbrockStep other = step;
+    step = waits;
+    waits = other;
+    away = !away;
+    // What the pores held beyond what they hold now has gone, or air has come.
+    for (int i : step.column.cloth) {
+      y.escaped += (waits.column.pores[i] - step.column.pores[i]) * y.p[i];
+    }
+    step.flows.at(y);
+    before.set(step.column, y, step.flows.in, step.flows.out);
+    return iron.seconds() * (away ? 1 - iron.over() : iron.over());
   }
 
   private double factor(double error) {
@@ -161,152 +158,18 @@ public final class Conduction {
     return Math.max(0.2, Math.min(5, wanted));
   }
 
-  /** The new state into {@link #next}; returns its error, K. */
-  private double tryStep(double dt) {
-    trials++;
-    double perSecond = 1 / dt;
-    System.arraycopy(flows.capacity, 0, capacity, 0, capacity.length);
-    elimination.factor(y, flows, 2 * perSecond);
-    double slope = flows.bondingSlope;
-    double dose = y.bond + dt * Math.max(0, flows.bonding + dt / 2 * bondingGrows);
-    double wetting = dt * flows.wetting;
-    bonding = flows.bonding;
-
-    Arrays.fill(heat, 0);
-    flowsInto(first);
-    wetting(first, 0.5 * wetting);
-    solve(first, slope, dt);
-
-    flowsInto(second);
-    wetting(second, 1.5 * wetting);
-    store(second, 4 * perSecond, first);
-    solve(second, slope, dt);
-
-    stage.set(y);
-    stage.add(2, first);
-    double bond = stage.bond;
-    stage.bond = dose;
-    flowsAt(stage);
-    flowsInto(third);
-    store(third, perSecond, first);
-    store(third, -perSecond, second);
-    solve(third, slope, dt);
-
-    stage.add(1, third);
-    bond += third.bond;
-    stage.bond = dose;
-    flowsAt(stage);
-    flowsInto(fourth);
-    store(fourth, perSecond, first);
-    store(fourth, -perSecond, second);
-    store(fourth, -8.0 / 3 * perSecond, third);
-    solve(fourth, slope, dt);
-
-    next.set(stage);
-    next.add(1, fourth);
-    for (int i : column.cloth) {
-      next.t[i] = warmed(next, i);
-    }
-    next.bond = bond + fourth.bond;
-    return error(fourth);
-  }
-
-  /** Flows at a stage, each cell as warm as its heat makes it with the water it then has. */
-  private void flowsAt(State stage) {
-    for (int i : column.cloth) {
-      straight[i] = stage.t[i];
-      stage.t[i] = warmed(stage, i);
-    }
-    flows.at(stage);
-    for (int i : column.cloth) {
-      heat[i] = Moisture.WATER_HEAT_CAPACITY * (stage.t[i] - y.t[i]);
-      stage.t[i] = straight[i];
-    }
-  }
-
-  private double warmed(State stage, int i) {
-    double gained = column.thirsty[i] * Moisture.WATER_HEAT_CAPACITY * (stage.w[i] - y.w[i]);
-    return y.t[i] + (stage.t[i] - y.t[i]) * capacity[i] / (capacity[i] + gained);
-  }
-
-  private void flowsInto(State x) {
-    System.arraycopy(flows.heat, 0, x.t, 0, capacity.length);
-    for (int i : column.cloth) {
-      x.t[i] -= flows.drying[i] * heat[i];
-      x.w[i] = -flows.drying[i];
-      x.p[i] = flows.vapour[i];
-    }
-    x.bond = flows.bonding;
-    x.in = flows.in;
-    x.out = flows.out;
-    x.spent = flows.spent;
-    x.carried = flows.carried;
-    x.escaped = flows.escaping;
-  }
-
-  /**
-   * The glue line wets with time: for a step the dose is taken to go on as it does, so that heat
-   * need not be solved together with it.
-   */
-  private void wetting(State x, double flow) {
-    GlueLine line = phase.bond();
-    if (line != null) {
-      int above = column.firstCell[line.below() + 1] - 1;
-      x.t[above] -= flow;
-      x.t[above + 1] += flow;
-    }
-  }
-
-  private void store(State x, double times, State of) {
-    for (int i = 0; i < capacity.length; i++) {
-      x.t[i] += times * capacity[i] * of.t[i];
-    }
-    for (int i : column.cloth) {
-      x.w[i] += times * column.thirsty[i] * of.w[i];
-      x.p[i] += times * column.pores[i] * of.p[i];
-    }
-    x.addSums(times, of);
-  }
-
-  /** What has passed is summed up by the same rule, so that heat and water balance. */
-  private void solve(State x, double bondingSlope, double dt) {
-    elimination.solve(x);
-    elimination.sum(x);
-    GlueLine line = phase.bond();
-    if (line != null) {
-      x.bond += bondingSlope * column.glueLine(x.t, line.below());
-    }
-    x.scaleSums(dt / 2);
-  }
-
-  private double error(State of) {
-    double error = 0;
-    for (double kelvin : of.t) {
-      error = Math.max(error, Math.abs(kelvin));
-      if (Double.isNaN(kelvin)) {
-        return Double.NaN;
-      }
-    }
-    for (int i : column.cloth) {
-      error = Math.max(error, KELVIN_FOR_WATER * Math.abs(of.w[i]));
-    }
-    GlueLine line = phase.bond();
-    return line == null
-        ? error
-        : Math.max(error, KELVIN_FOR_BOND * Math.abs(of.bond) / line.adhesive().needed());
-  }
-
   private void accept(double now, double dt) {
-    for (int i : column.cloth) {
+    for (int i : step.column.cloth) {
       next.w[i] = Math.max(0, next.w[i]);
       next.p[i] = Math.max(0, next.p[i]);
     }
     State old = y;
     y = next;
     next = old;
+    Flows flows = step.flows;
     flows.at(y);
-    bondingGrows = (flows.bonding - bonding) / dt;
-    after.set(y, flows.in, flows.out);
+    step.taken(dt);
+    after.set(step.column, y, flows.in, flows.out);
     account(old);
     write(now, dt);
     Moment earlier = before;
@@ -315,6 +178,7 @@ public final class Conduction {
   }
 
   private void account(State old) {
+    Column column = step.column;
     for (int i = column.firstCell[0]; i < column.nodes; i++) {
       stored += column.capacity[i] * (y.t[i] - old.t[i]);
     }
@@ -328,29 +192,13 @@ public final class Conduction {
     double apart = Math.min(moments, Math.max(FIRST_MOMENTS, MOMENTS_GROW * (now + dt)));
     int pieces = (int) Math.ceil(dt / apart);
     if (pieces > 1) {
-      begins();
+      step.begins(begins);
     }
     for (int n = 1; n < pieces; n++) {
       double share = (double) n / pieces;
       after.write(trace, now + share * dt, before, begins, share, row);
     }
     after.write(trace, now + dt);
-  }
-
-  /**
-   * How the step began, times its length: five times the first stage less the second is that up to
-   * its third power, and damps what is stiff as both do.
-   */
-  private void begins() {
-    stage.set(first);
-    stage.scale(5);
-    stage.add(-1, second);
-    int last = column.nodes - 1;
-    double in =
-        column.platenAbove
-            ? column.link[0] * (stage.t[0] - stage.t[1])
-            : -flows.topSlope * stage.t[0];
-    begins.set(stage, in, column.bottomLink * stage.t[last]);
   }
 
   /** The state that a phase begins with. */
@@ -374,6 +222,7 @@ public final class Conduction {
   }
 
   private double water() {
+    Column column = step.column;
     double water = 0;
     for (int i : column.cloth) {
       water += column.thirsty[i] * y.w[i] + column.pores[i] * y.p[i];
@@ -382,6 +231,7 @@ public final class Conduction {
   }
 
   private ConductionResult passage(double waterBefore) {
+    Column column = step.column;
     List<Part> parts = new ArrayList<>();
     for (int p = 0; p < phase.parts().size(); p++) {
       Part part = phase.parts().get(p);

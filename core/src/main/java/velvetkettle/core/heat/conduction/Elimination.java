@@ -32,10 +32,12 @@ final class Elimination {
   private final double[] byP;
   private final double[] leaves;
   private double topSlope;
+  private final int first;
   private final double[] byW;
 
   Elimination(Column column) {
     this.column = column;
+    first = column.firstCell[0];
     int nodes = column.nodes;
     linkAbove = new double[nodes];
     seepAbove = new double[nodes];
@@ -64,7 +66,7 @@ final class Elimination {
     for (int i = 0; i < column.nodes; i++) {
       boolean lowest = i == column.nodes - 1;
       double linkBelow = lowest ? column.bottomLink : column.link[i];
-      double top = i == 0 ? topSlope : 0;
+      double top = i == first ? topSlope : i == 0 ? flows.heaterSlope : 0;
       linkAbove[i] = link;
       double a = flows.capacity[i] * perSecond + link + linkBelow + top;
       double above = i == 0 ? 0 : link * link * tt[i - 1];
@@ -160,7 +162,10 @@ final class Elimination {
   /** What the flows in and out, which are summed up, gain by a step that was solved for. */
   void sum(State x) {
     int last = x.t.length - 1;
-    x.in += column.platenAbove ? linkAbove[1] * (x.t[0] - x.t[1]) : -topSlope * x.t[0];
+    x.in -= topSlope * x.t[first];
+    if (column.platenAbove) {
+      x.in += linkAbove[1] * (x.t[0] - x.t[1]);
+    }
     x.out += column.bottomLink * x.t[last];
     for (int i : column.cloth) {
       double dries = byT[i] * x.t[i] + byP[i] * x.p[i] + byW[i] * x.w[i];

@@ -54,8 +54,11 @@ final class Flows {
   /** Vapour to the next cell below, kg/(m2 s Pa), as it is. */
   final double[] seep;
 
-  /** How heat into the uppermost node falls as that warms, W/m2K. */
+  /** How heat into the uppermost cell falls as that warms, W/m2K. */
   double topSlope;
+
+  /** How the heater gives less as the platen warms, W/m2K. */
+  double heaterSlope;
 
   /** How much more vapour leaves a cell to the outside, kg/(m2 s Pa). */
   final double[] leaves;
@@ -85,10 +88,17 @@ final class Flows {
   double wetting;
 
   Flows(Phase phase, Column column) {
+    this(phase, column, phase.top() instanceof Boundary.Open above ? above : null);
+  }
+
+  /**
+   * @param open what the uppermost cell looks at; null where it does not
+   */
+  Flows(Phase phase, Column column, Boundary.@Nullable Open open) {
     this.phase = phase;
     this.column = column;
+    this.open = open;
     platen = phase.top() instanceof Boundary.Platen above ? above : null;
-    open = phase.top() instanceof Boundary.Open above ? above : null;
     double ambient = Moisture.ambientPascal(phase.roomCelsius(), phase.relativeHumidity());
     held = Moisture.heldPascal(ambient);
     outside = open == null ? ambient : open.vapourPascal();
@@ -159,22 +169,25 @@ final class Flows {
   }
 
   private void above(State y) {
+    int first = column.firstCell[0];
+    topSlope = 0;
     if (platen != null) {
       in = column.link[0] * (y.t[0] - y.t[1]);
       double missing = platen.setCelsius() - y.t[0];
       double perKelvin = platen.heaterWatts() / Boundary.Platen.FULL_POWER_BELOW;
       double most = platen.heaterWatts();
       heat[0] += Math.max(0, Math.min(most, perKelvin * missing));
-      topSlope = missing > 0 && missing < Boundary.Platen.FULL_POWER_BELOW ? perKelvin : 0;
-    } else if (open != null) {
+      heaterSlope = missing > 0 && missing < Boundary.Platen.FULL_POWER_BELOW ? perKelvin : 0;
+    }
+    if (open != null) {
       // The surface is nearer to the room than the middle of its cell.
-      double bare = open.heat(y.t[0]);
-      double slope = (open.heat(y.t[0] + NUDGE) - bare) / NUDGE;
-      double share = 1 / (1 - slope * column.half[0]);
+      double bare = open.heat(y.t[first]);
+      double slope = (open.heat(y.t[first] + NUDGE) - bare) / NUDGE;
+      double share = 1 / (1 - slope * column.half[first]);
       in = bare * share;
-      heat[0] += in;
+      heat[first] += in;
       topSlope = -slope * share;
-    } else {
+    } else if (platen == null) {
       in = column.topLink * (column.topCelsius - y.t[0]);
       heat[0] += in;
       topSlope = column.topLink;
@@ -241,15 +254,16 @@ final class Flows {
         escaping += perPascal * y.p[i];
       }
     }
-    if (open != null && column.thirsty[0] > 0) {
-      double film = open.film(y.t[0]) * Moisture.ATMOSPHERE_PASCAL;
-      double share = Math.min(ALL_VAPOUR, y.p[0] / Moisture.ATMOSPHERE_PASCAL);
+    int first = column.firstCell[0];
+    if (open != null && column.thirsty[first] > 0) {
+      double film = open.film(y.t[first]) * Moisture.ATMOSPHERE_PASCAL;
+      double share = Math.min(ALL_VAPOUR, y.p[first] / Moisture.ATMOSPHERE_PASCAL);
       double air = 1 - share;
-      double beyond = y.p[0] / Moisture.ATMOSPHERE_PASCAL - share;
+      double beyond = y.p[first] / Moisture.ATMOSPHERE_PASCAL - share;
       double flow =
           film * (Math.log((1 - outside / Moisture.ATMOSPHERE_PASCAL) / air) + beyond / air);
-      leaves[0] += film / air / Moisture.ATMOSPHERE_PASCAL;
-      vapour[0] -= flow;
+      leaves[first] += film / air / Moisture.ATMOSPHERE_PASCAL;
+      vapour[first] -= flow;
       escaping += flow;
     }
   }

@@ -10,13 +10,11 @@ final class Moment {
   private static final int PLATEN = 1;
   private static final int FIRST = 2;
 
-  private final Column column;
   private final double[] now;
   private final double[] celsius;
   private final double[] water;
 
   Moment(Column column) {
-    this.column = column;
     int parts = column.firstCell.length - 1;
     celsius = new double[2 * parts];
     water = new double[2 * parts];
@@ -27,7 +25,7 @@ final class Moment {
    * @param in heat into the layers, W/m2
    * @param out heat out of them
    */
-  void set(State y, double in, double out) {
+  void set(Column column, State y, double in, double out) {
     column.faces(y.t, in, out, celsius);
     column.water(y.w, water);
     System.arraycopy(celsius, 0, now, FIRST, celsius.length);

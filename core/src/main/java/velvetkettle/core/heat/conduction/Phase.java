@@ -40,4 +40,19 @@ public record Phase(
       throw new IllegalArgumentException("the glue line lies between two layers: " + bond.below());
     }
   }
+
+  /** The same while its iron is away: nothing presses, and vapour is held no more. */
+  Phase lifted() {
+    return new Phase(
+        parts,
+        top,
+        bottom,
+        PhaseInput.LOOSE,
+        contactFactor,
+        false,
+        roomCelsius,
+        relativeHumidity,
+        seconds,
+        bond);
+  }
 }

@@ -2,6 +2,7 @@ package velvetkettle.core.heat.conduction;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.quantity.Bounds;
 
 /**
  * What lies there for a while: closed under a heater, or open to the room.
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param seconds for how long
  * @param bonding null where nothing is glued
  * @param overhead what hangs over it while it lies open
+ * @param sprayed onto one of the layers just before; null where nothing was
  */
 public record PhaseInput(
     List<LaidSlab> layers,
@@ -20,9 +22,39 @@ public record PhaseInput(
     double pressureKpa,
     double seconds,
     @Nullable Bonding bonding,
-    Overhead overhead) {
+    Overhead overhead,
+    @Nullable Sprayed sprayed) {
   /** Contact of layers that lie loosely on each other, kPa. */
   public static final double LOOSE = 1;
+
+  /**
+   * Water put on a layer and rolled in.
+   *
+   * @param kilograms a square metre, 0 to 2
+   */
+  public record Sprayed(String layer, double kilograms) {
+    public Sprayed {
+      Bounds.check("water sprayed", kilograms, 0, 2, "kg/m2");
+    }
+  }
+
+  /** On layers as they are. */
+  public PhaseInput(
+      List<LaidSlab> layers,
+      @Nullable Heater heater,
+      double baseCelsius,
+      double pressureKpa,
+      double seconds,
+      @Nullable Bonding bonding,
+      Overhead overhead) {
+    this(layers, heater, baseCelsius, pressureKpa, seconds, bonding, overhead, null);
+  }
+
+  /** The same with water put on one of its layers just before. */
+  public PhaseInput on(Sprayed water) {
+    return new PhaseInput(
+        layers, heater, baseCelsius, pressureKpa, seconds, bonding, overhead, water);
+  }
 
   public PhaseInput {
     layers = List.copyOf(layers);
@@ -33,7 +65,8 @@ public record PhaseInput(
 
   /** The same closed under another platen. */
   public PhaseInput under(Heater platen) {
-    return new PhaseInput(layers, platen, baseCelsius, pressureKpa, seconds, bonding, overhead);
+    return new PhaseInput(
+        layers, platen, baseCelsius, pressureKpa, seconds, bonding, overhead, sprayed);
   }
 
   int indexOf(String name) {

@@ -41,6 +41,15 @@ public record Profile(double[] celsius, double[] water) {
     return new Profile(celsius, Arrays.stream(water).map(w -> w * factor).toArray());
   }
 
+  /**
+   * The same with more water all through.
+   *
+   * @param more kg per kg of dry cloth
+   */
+  public Profile wetter(double more) {
+    return new Profile(celsius, Arrays.stream(water).map(w -> w + more).toArray());
+  }
+
   /** The same layer turned over. */
   public Profile flipped() {
     double[] turned = new double[celsius.length];

@@ -110,7 +110,7 @@ public final class Sequence {
   private Phase phase(PhaseInput scene) {
     List<Part> parts = new ArrayList<>();
     for (LaidSlab lying : scene.layers()) {
-      parts.add(new Part(lying.slab(), state(lying), lying.laminated()));
+      parts.add(new Part(lying.slab(), sprayed(scene, lying), lying.laminated()));
     }
     Face first = scene.layers().get(0).slab().face();
     Face last = scene.layers().get(scene.layers().size() - 1).slab().face();
@@ -120,7 +120,7 @@ public final class Sequence {
     Boundary above =
         heater == null
             ? scene.overhead().over(air)
-            : heater.over(first, kpa, contactFactor * covers);
+            : heater.over(first, kpa, contactFactor * covers, air);
     Boundary below =
         new Boundary.Held(scene.baseCelsius(), Contact.conductance(last, Face.HARD, kpa, touching));
     return new Phase(
@@ -134,6 +134,15 @@ public final class Sequence {
         air.relativeHumidity(),
         scene.seconds(),
         glueLine(scene));
+  }
+
+  private Profile sprayed(PhaseInput scene, LaidSlab lying) {
+    Profile state = state(lying);
+    PhaseInput.Sprayed water = scene.sprayed();
+    double dry = lying.slab().thirstyMass();
+    return water == null || dry == 0 || !water.layer().equals(lying.name())
+        ? state
+        : state.wetter(water.kilograms() / dry);
   }
 
   private Profile state(LaidSlab lying) {

@@ -10,7 +10,7 @@ import java.util.function.IntToDoubleFunction;
  * that writing a moment down allocates nothing.
  */
 public final class Trace {
-  private static final int MOMENTS = 128;
+  private static final int MOMENTS = 80;
 
   private final int parts;
   private double[] seconds = new double[MOMENTS];

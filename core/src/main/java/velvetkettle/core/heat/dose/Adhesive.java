@@ -30,7 +30,7 @@ public record Adhesive(
    * Glue under hot-fix stones, one fit for sheet, stencil and tip: the coolest, shortest corner of
    * each window makes about the bond, its middle two to three times.
    */
-  public static final Adhesive STONE = new Adhesive("glue-stone", 60, 9.3, 10_000, 0.35);
+  public static final Adhesive STONE = new Adhesive("glue-stone", 60, 9.6, 10_000, 0.35);
 
   /** The polymer of inkjet paper; at most 58 s, not identified. */
   public static final Adhesive PAPER = hotMelt("glue-paper", 15);

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
@@ -146,7 +147,7 @@ public record Measuring(
         true,
         touched ? (Double) hundredth(known.contact) : before.contact(),
         touched ? hundredth(Math.exp(known.contactDeviation)) : before.contactSpread(),
-        nine == null ? before.coldest() : Kelvin.of(tenth(nine.coldest())),
+        nine == null ? before.map() : nine.map(),
         on);
   }
 
@@ -164,20 +165,34 @@ public record Measuring(
    * @param read row by row, from the back left to the front right
    */
   public record NinePlaces(Celsius dial, List<Celsius> read) {
+    /** No platen is so uneven, K: one of its strips was misread. */
+    public static final double FARTHEST = 50;
+
     public NinePlaces {
       read = List.copyOf(read);
       if (read.size() != 9) {
         throw new ImpossibleValueException("nine places have nine readings: " + read.size());
       }
+      double mean = mean(read);
+      if (read.stream().anyMatch(one -> Math.abs(one.degrees() - mean) > FARTHEST)) {
+        throw new ImpossibleValueException(
+            "nine places lie within "
+                + (int) FARTHEST
+                + " °C of their mean: look at the strips again, one was misread");
+      }
     }
 
     double mean() {
+      return mean(read);
+    }
+
+    private static double mean(List<Celsius> read) {
       return read.stream().mapToDouble(Celsius::degrees).average().orElseThrow();
     }
 
-    /** How far the coldest is below the mean, K. */
-    double coldest() {
-      return mean() - read.stream().mapToDouble(Celsius::degrees).min().orElseThrow();
+    PlatenMap map() {
+      double mean = mean();
+      return new PlatenMap(read.stream().map(one -> tenth(one.degrees() - mean)).toList());
     }
   }
 }

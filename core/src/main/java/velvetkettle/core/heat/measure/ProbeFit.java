@@ -4,11 +4,12 @@ import java.util.List;
 import velvetkettle.core.heat.band.Unknowns;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.measure.Measuring.Known;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
@@ -60,8 +61,6 @@ final class ProbeFit {
    */
   static final double PROBE_ERROR = 2;
 
-  private static final double TOLERANCE = 0.2;
-
   /** The scrap that lies on the probe. */
   private static final int FILM = 0;
 
@@ -82,7 +81,7 @@ final class ProbeFit {
 
   private static final double[] STEP = {1, 0.05, 0.05, 0.05, 0.05, 0.05, 0.05, 1, 0.05};
 
-  private final Bench bench;
+  private final Workplace workplace;
   private final ProbeTrace probe;
   private final double[] seconds = new double[READ];
   private final StripBelief strips;
@@ -92,7 +91,7 @@ final class ProbeFit {
    * @param strips what strips said of the offset
    */
   ProbeFit(Press press, Workroom room, ProbeTrace probe, StripBelief strips) {
-    bench = new Bench(probe.cloth(), unmeasured(press), room);
+    workplace = new Workplace(probe.cloth(), unmeasured(press), room);
     this.probe = probe;
     this.strips = strips;
     for (int i = 0; i < READ; i++) {
@@ -190,7 +189,7 @@ final class ProbeFit {
             Math.exp(at[4]),
             Math.exp(at[5]),
             Math.exp(at[6]));
-    double[] seen = seen(bench, probe, draw, LAG_SECONDS * Math.exp(at[LAG]), seconds);
+    double[] seen = seen(workplace, probe, draw, LAG_SECONDS * Math.exp(at[LAG]), seconds);
     for (int k = 0; k < seen.length; k++) {
       seen[k] += at[PROBE];
     }
@@ -203,16 +202,17 @@ final class ProbeFit {
    * @param lag how slowly it follows, s
    */
   static double[] seen(
-      Bench bench, ProbeTrace probe, ParameterSample draw, double lag, double[] seconds) {
+      Workplace workplace, ProbeTrace probe, ParameterSample draw, double lag, double[] seconds) {
     WorkPhase.Closed closed =
         new WorkPhase.Closed(
             UNNAMED,
-            stack(bench),
+            stack(workplace),
             probe.dial(),
-            bench.press().kind().pressedByHand() ? Pressure.HAND : Pressure.MEDIUM,
+            workplace.press().kind().pressedByHand() ? Pressure.HAND : Pressure.MEDIUM,
             Seconds.of(probe.last()),
             WorkPhase.Role.NONE);
-    PhaseResult act = PressSimulation.of(bench, null, List.of(closed), draw, TOLERANCE).get(0);
+    PhaseResult act =
+        PressSimulation.of(workplace, null, List.of(closed), draw, Detail.FINE).get(0);
     Trace trace = act.trace();
     double[] seen = new double[seconds.length];
     double shows = trace.interfaceBelow(0, FILM);
@@ -240,8 +240,8 @@ final class ProbeFit {
   }
 
   /** A scrap of carrier over the probe, one layer of cloth, the press's own pad. */
-  private static Stack stack(Bench bench) {
-    boolean byHand = bench.press().kind().pressedByHand();
+  private static Stack stack(Workplace workplace) {
+    boolean byHand = workplace.press().kind().pressedByHand();
     return new Stack(
         Side.FACE,
         List.of(
@@ -250,14 +250,14 @@ final class ProbeFit {
             new Layer(
                 LayerKind.FRONT,
                 UNNAMED,
-                bench.garment().thickness(),
+                workplace.garment().thickness(),
                 Substance.GARMENT_CLOTH,
                 null),
             Layer.of(
                 LayerKind.PAD,
                 UNNAMED,
-                bench.press().kind().usualPad().thickness().count(),
-                bench.press().kind().usualPad().substance()),
+                workplace.press().kind().usualPad().thickness().count(),
+                workplace.press().kind().usualPad().substance()),
             new Layer(
                 LayerKind.LOWER_PLATEN,
                 UNNAMED,

@@ -10,7 +10,8 @@ import velvetkettle.core.quantity.Millimetres;
 
 /**
  * What really carries the closing force. Contact pressure is force over what is loaded: art lies
- * flat and carries it as it is spread, stones stand out and carry all of it alone.
+ * flat and carries it as it is spread, less what seams beside it take; stones stand out and carry
+ * all of it alone.
  */
 public final class Load {
   /** Of the area of a sheet or stencil, 30 to 80 % (common practice, no source). */
@@ -21,9 +22,6 @@ public final class Load {
    */
   private static final double ONE_STONE_COVERS = 0.25;
 
-  /** A hand on a tip, N (engineering estimate). */
-  private static final double ON_A_TIP = 4;
-
   private Load() {}
 
   /** What part of the area that takes part in it the stones take. */
@@ -32,14 +30,16 @@ public final class Load {
   }
 
   /** Contact pressure where the medium lies, kPa. */
-  public static double kiloPascal(Press press, Pressure pressure, List<Layer> layers) {
-    double spread = pressure.nominal().count();
+  public static double kiloPascal(Workplace workplace, Pressure pressure, List<Layer> layers) {
+    Press press = workplace.press();
+    double spread =
+        press.gives(pressure, workplace.under().loaded()).count() * workplace.under().share();
     for (Layer layer : layers) {
       Millimetres height = layer.thickness();
       if (layer.substance() == Substance.STONE && height != null) {
-        double width = StoneSize.widthOf(height) * 1e-3;
+        double width = StoneSize.widthOf(height);
         return press.kind().setsSingleStones()
-            ? ON_A_TIP / (Math.PI / 4 * width * width) / 1000
+            ? 1000 * press.kind().newtonsByHand() / (Math.PI / 4 * width * width)
             : spread / STONES_COVER;
       }
     }

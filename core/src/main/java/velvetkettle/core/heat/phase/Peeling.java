@@ -20,7 +20,6 @@ public final class Peeling {
   public static final double COLD = 35;
 
   private static final Seconds LONGEST = Seconds.of(600);
-  private static final double TOLERANCE = 0.2;
 
   private Peeling() {}
 
@@ -51,8 +50,8 @@ public final class Peeling {
     List<WorkPhase> phases = new ArrayList<>(pressing.untilPressed());
     int opened = phases.size();
     phases.add(new WorkPhase.Open(Sentence.of("story.opened"), onTable, false, LONGEST));
-    return PressSimulation.prepared(pressing, phases, ParameterSample.NOMINAL)
-        .play(opened, TOLERANCE, run.before(opened))
+    return PressSimulation.prepared(pressing, phases, ParameterSample.NOMINAL, Detail.FINE)
+        .play(opened, run.before(opened))
         .acts()
         .get(0);
   }

@@ -36,9 +36,10 @@ public final class PressSimulation {
       new Layer(
           LayerKind.LOWER_PLATEN, Sentence.of("layer.table"), null, Substance.TABLE_BOARD, null);
 
-  private final Bench bench;
+  private final Workplace workplace;
   private final List<WorkPhase> phases;
   private final ParameterSample draw;
+  private final Detail detail;
   private final Warming warming;
   private final Slabs slabs;
   private final @Nullable Bonding bonding;
@@ -51,47 +52,57 @@ public final class PressSimulation {
   private double hot;
 
   private PressSimulation(
-      Bench bench, @Nullable Adhesive adhesive, List<WorkPhase> phases, ParameterSample draw) {
-    this.bench = bench;
+      Workplace workplace,
+      @Nullable Adhesive adhesive,
+      List<WorkPhase> phases,
+      ParameterSample draw,
+      Detail detail) {
+    this.detail = detail;
+    this.workplace = workplace;
     this.phases = phases;
     this.draw = draw;
-    warming = new Warming(bench.press().kind(), bench.workroom());
-    slabs = new Slabs(bench.garment(), draw, Load.stonesCover(bench.press()));
+    warming = new Warming(workplace.press().kind(), workplace.workroom());
+    slabs = new Slabs(workplace.garment(), draw, Load.stonesCover(workplace.press()), detail);
     bonding = adhesive == null ? null : new Bonding(SlabMapping.GLUE, adhesive);
   }
 
   /**
    * @param phases those of the pressing, or some of them; the first is a closed one
-   * @param tolerance K per step of the solver
    */
   public static List<PhaseResult> of(
-      Pressing pressing, List<WorkPhase> phases, ParameterSample draw, double tolerance) {
-    return prepared(pressing, phases, draw).play(0, tolerance, Sequence.Kept.NOTHING).acts();
+      Pressing pressing, List<WorkPhase> phases, ParameterSample draw, Detail detail) {
+    return prepared(pressing, phases, draw, detail).play(0, Sequence.Kept.NOTHING).acts();
   }
 
   /**
    * @param adhesive null where nothing is glued
    */
   public static List<PhaseResult> of(
-      Bench bench,
+      Workplace workplace,
       @Nullable Adhesive adhesive,
       List<WorkPhase> phases,
       ParameterSample draw,
-      double tolerance) {
-    return prepared(bench, adhesive, phases, draw).play(0, tolerance, Sequence.Kept.NOTHING).acts();
+      Detail detail) {
+    return prepared(workplace, adhesive, phases, draw, detail)
+        .play(0, Sequence.Kept.NOTHING)
+        .acts();
   }
 
   /** Lays up every phase without sending heat through any. */
   public static PressSimulation prepared(
-      Pressing pressing, List<WorkPhase> phases, ParameterSample draw) {
+      Pressing pressing, List<WorkPhase> phases, ParameterSample draw, Detail detail) {
     Adhesive adhesive = Adhesive.of(pressing.medium()).orElse(null);
-    return prepared(pressing.bench(), adhesive, phases, draw);
+    return prepared(pressing.workplace(), adhesive, phases, draw, detail);
   }
 
   /** Lays up every phase without sending heat through any. */
   private static PressSimulation prepared(
-      Bench bench, @Nullable Adhesive adhesive, List<WorkPhase> phases, ParameterSample draw) {
-    PressSimulation run = new PressSimulation(bench, adhesive, phases, draw);
+      Workplace workplace,
+      @Nullable Adhesive adhesive,
+      List<WorkPhase> phases,
+      ParameterSample draw,
+      Detail detail) {
+    PressSimulation run = new PressSimulation(workplace, adhesive, phases, draw, detail);
     phases.forEach(run::add);
     return run;
   }
@@ -114,9 +125,9 @@ public final class PressSimulation {
   }
 
   /** All phases of a pressing as they are likeliest, from the first one on. */
-  public static Run nominal(Pressing pressing, double tolerance) {
-    return prepared(pressing, pressing.phases(), ParameterSample.NOMINAL)
-        .play(0, tolerance, Sequence.Kept.NOTHING);
+  public static Run nominal(Pressing pressing, Detail detail) {
+    return prepared(pressing, pressing.phases(), ParameterSample.NOMINAL, detail)
+        .play(0, Sequence.Kept.NOTHING);
   }
 
   /**
@@ -125,8 +136,8 @@ public final class PressSimulation {
    * @param first number of that phase, from 0
    * @param before what the phases before it left
    */
-  public Run play(int first, double tolerance, Sequence.Kept before) {
-    return play(first, scenes.subList(first, scenes.size()), tolerance, before);
+  public Run play(int first, Sequence.Kept before) {
+    return play(first, scenes.subList(first, scenes.size()), before);
   }
 
   /** A press that is as hot as it is, and learns what every phase did. */
@@ -137,7 +148,7 @@ public final class PressSimulation {
   }
 
   /** Sends heat through all phases, one after the other, each closed one under its own platen. */
-  public List<PhaseResult> under(Platens platens, double tolerance) {
+  public List<PhaseResult> under(Platens platens) {
     List<PhaseResult> acts = new ArrayList<>();
     Sequence.Kept kept = Sequence.Kept.NOTHING;
     for (int i = 0; i < phases.size(); i++) {
@@ -145,7 +156,7 @@ public final class PressSimulation {
       if (phases.get(i) instanceof WorkPhase.Closed closed) {
         scene = scene.under(platens.over(closed));
       }
-      Run one = play(i, List.of(scene), tolerance, kept);
+      Run one = play(i, List.of(scene), kept);
       kept = one.before(1);
       acts.add(one.acts().get(0));
       platens.after(one.acts().get(0));
@@ -153,16 +164,16 @@ public final class PressSimulation {
     return acts;
   }
 
-  private Run play(int first, List<PhaseInput> played, double tolerance, Sequence.Kept before) {
+  private Run play(int first, List<PhaseInput> played, Sequence.Kept before) {
     return acted(
         first,
         Sequence.run(
             played,
-            new Air(bench.workroom().air().degrees(), bench.workroom().humidity() / 100),
-            draw.contact() * bench.press().calibration().contactFactor(),
+            new Air(workplace.workroom().air().degrees(), workplace.workroom().humidity() / 100),
+            draw.contact() * workplace.press().calibration().contactFactor(),
             draw.touching(),
             draw.moisture(),
-            tolerance,
+            detail.tolerance(),
             before));
   }
 
@@ -177,20 +188,25 @@ public final class PressSimulation {
 
   private void add(WorkPhase phase) {
     if (phase instanceof WorkPhase.Closed closed) {
+      double meant = closed.platen().degrees();
+      hot = meant + workplace.under().off(meant, warming.table()) + draw.platenOffset();
       left = closed.stack().layers();
       side = closed.stack().side();
       SlabMapping laying = lay(left);
-      scenes.add(
+      PhaseInput scene =
           new PhaseInput(
               laying.lying(),
-              warming.heater(closed.platen().degrees() + draw.platenOffset()),
+              warming.heater(hot).passing(workplace.under().over()),
               warming.base(),
-              Load.kiloPascal(bench.press(), closed.pressure(), closed.stack().layers())
+              Load.kiloPascal(workplace, closed.pressure(), closed.stack().layers())
                   * draw.pressure(),
               closed.time().count(),
               bonding,
-              Overhead.NOTHING));
-      hot = closed.platen().degrees() + draw.platenOffset();
+              Overhead.NOTHING);
+      scenes.add(
+          closed.sprayed() == 0
+              ? scene
+              : scene.on(new PhaseInput.Sprayed(SlabMapping.FACE, closed.sprayed() / 1000)));
       left = without(left, PRESS_SIDE);
     } else if (phase instanceof WorkPhase.Open open) {
       left = open.carrierOff() ? without(left, CARRIERS) : left;

@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Medium;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
@@ -14,13 +15,13 @@ import velvetkettle.core.quantity.Seconds;
 /**
  * One medium pressed onto one garment at one setting.
  *
- * @param bench what it is done on and with
+ * @param workplace what it is done on and with
  * @param platen true platen temperature
  * @param pressure what this press gives, which may be less than the medium asks for
  * @param phases all the work that brings heat to this place of the garment, in its order
  */
 public record Pressing(
-    Bench bench,
+    Workplace workplace,
     Artwork artwork,
     Medium medium,
     Allowed allowed,
@@ -33,11 +34,11 @@ public record Pressing(
   }
 
   public Garment garment() {
-    return bench.garment();
+    return workplace.garment();
   }
 
   public Press press() {
-    return bench.press();
+    return workplace.press();
   }
 
   /**
@@ -69,6 +70,18 @@ public record Pressing(
     return with(allowed, platen, time, changed);
   }
 
+  /** The same where the art gets hottest: what harms is judged there. */
+  public Pressing atHottest() {
+    return under(workplace.under().atHottest());
+  }
+
+  /** The same with the platen over it otherwise. */
+  public Pressing under(PlatenContact otherwise) {
+    Workplace other =
+        new Workplace(workplace.garment(), workplace.press(), workplace.workroom(), otherwise);
+    return new Pressing(other, artwork, medium, allowed, platen, time, pressure, phases);
+  }
+
   /** The same as the trade would press it, whatever the material's sheet says. */
   public Pressing withoutSheet() {
     return with(new Allowed(allowed.temperature(), allowed.time(), false), platen, time, phases);
@@ -82,7 +95,7 @@ public record Pressing(
   private Pressing with(
       Allowed range, Celsius otherPlaten, Seconds otherTime, List<WorkPhase> otherPhases) {
     return new Pressing(
-        bench, artwork, medium, range, otherPlaten, otherTime, pressure, otherPhases);
+        workplace, artwork, medium, range, otherPlaten, otherTime, pressure, otherPhases);
   }
 
   private WorkPhase at(WorkPhase.Closed closed, Celsius otherPlaten, Seconds otherTime) {
@@ -112,6 +125,6 @@ public record Pressing(
 
   /** Whether heat can be computed for it at all. */
   public boolean isComputed() {
-    return bench.isComputed() && !phases.isEmpty();
+    return workplace.isComputed() && !phases.isEmpty();
   }
 }

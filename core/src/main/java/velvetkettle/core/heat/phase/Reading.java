@@ -87,9 +87,27 @@ public record Reading(
         bareShine);
   }
 
+  /** The same with what harms as it is elsewhere. */
+  public Reading harmedAs(Reading elsewhere) {
+    return new Reading(
+        bond,
+        bondedAfter,
+        glueLine,
+        elsewhere.hottestCloth,
+        elsewhere.scorch,
+        elsewhere.tint,
+        elsewhere.fading,
+        steam,
+        elsewhere.bareShine);
+  }
+
   private static double bond(Pressing pressing, PhaseResult act, double before) {
     if (pressing.medium().construction().dyesTheCloth()) {
-      double dose = act.trace().doseAtInterface(act.laying().bondBelow(), SublimationDose::rate);
+      int below = act.laying().bondBelow();
+      if (below < 0) {
+        return before;
+      }
+      double dose = act.trace().doseAtInterface(below, SublimationDose::rate);
       return before + dose / SublimationDose.FULL;
     }
     GlueLine line = act.passage().bond();

@@ -1,8 +1,8 @@
 package velvetkettle.core.heat.phase;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,6 +21,9 @@ import velvetkettle.core.press.Side;
 public final class SlabMapping {
   public static final String GLUE = LayerKind.GLUE + " 1";
 
+  /** The cloth that art lies on. */
+  static final String FACE = LayerKind.FRONT + " 1";
+
   /** What comes as one piece and is glued or cast onto itself. */
   private static final Set<LayerKind> MEDIUM =
       EnumSet.of(
@@ -28,6 +31,7 @@ public final class SlabMapping {
           LayerKind.PAPER,
           LayerKind.FILM,
           LayerKind.BLOCKER,
+          LayerKind.STONE,
           LayerKind.GLUE,
           LayerKind.PATCH);
 
@@ -44,14 +48,15 @@ public final class SlabMapping {
 
   SlabMapping(Side side, List<Layer> layers, Slabs slabs, Warming warming, int phase) {
     this.side = side;
-    Map<LayerKind, Integer> counts = new EnumMap<>(LayerKind.class);
+    Map<String, Integer> counts = new HashMap<>();
     for (int i = 0; i < layers.size(); i++) {
       Layer layer = layers.get(i);
       int first = lying.size();
       if (layer.kind() != LayerKind.HEATED_PLATEN) {
-        int number = counts.merge(layer.kind(), 1, Integer::sum);
+        String what = kindOf(layer);
+        int number = counts.merge(what, 1, Integer::sum);
         boolean again = layer.kind() != LayerKind.COVER;
-        String name = layer.kind() + " " + number + (again ? "" : " of phase " + phase);
+        String name = what + " " + number + (again ? "" : " of phase " + phase);
         boolean onto =
             i < layers.size() - 1
                 && MEDIUM.contains(layer.kind())
@@ -62,6 +67,13 @@ public final class SlabMapping {
     }
     cloth = slabsOf(bands.stream().filter(b -> CLOTH.contains(b.layer().kind())).toList());
     bondBelow = findBondBelow();
+  }
+
+  /** Patches may be what other things are made of: each is known by what it is, too. */
+  private static String kindOf(Layer layer) {
+    return layer.kind() == LayerKind.PATCH
+        ? layer.kind() + " of " + layer.substance() + " " + layer.thickness()
+        : layer.kind().toString();
   }
 
   private void lay(String name, LayerKind kind, List<Slab> slabs, boolean onto, double starts) {

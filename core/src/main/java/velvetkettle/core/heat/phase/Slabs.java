@@ -21,16 +21,7 @@ import velvetkettle.core.quantity.Millimetres;
  * memory; papers, foams, hot melts and closest packings: engineering estimates.
  */
 public final class Slabs {
-  /** Finer ones move the glue line by less than a tenth of a kelvin after a quarter second. */
-  private static final int COVER_CELLS = 6;
-
-  private static final int FILM_CELLS = 4;
-  private static final int CLOTH_CELLS = 16;
-
-  /** Pads are cut finest where they meet the cloth. */
-  private static final int PAD_CELLS = 22;
-
-  private static final double PAD_GRADING = 1.18;
+  private static final double THICK = 1;
 
   /** How vapour passes, times still air: uncoated paper, tissue, felt (engineering estimates). */
   private static final double PAPER_SEEPS = 0.0025;
@@ -55,16 +46,16 @@ public final class Slabs {
 
   private static final double SHELL_THICKNESS = 0.10;
 
-  public static final Sheet TABLE = pad("table board", Face.HARD, 18, 0.15, 700, 1600);
-
   private final Garment garment;
   private final ParameterSample draw;
   private final double stonesCover;
+  private final Detail detail;
 
   /**
    * @param stonesCover what part of the area stones take, {@link Load}
    */
-  Slabs(Garment garment, ParameterSample draw, double stonesCover) {
+  Slabs(Garment garment, ParameterSample draw, double stonesCover, Detail detail) {
+    this.detail = detail;
     this.stonesCover = stonesCover;
     this.garment = garment;
     this.draw = draw;
@@ -98,17 +89,17 @@ public final class Slabs {
           List.of(
               pad("wool mat", Face.FOAM, mm, 0.055, 250, 1500)
                   .breathing(FELT_SEEPS, FibreMix.of(Blend.of(Fibre.WOOL)).regain()));
-      case TABLE_BOARD -> List.of(TABLE);
+      case TABLE_BOARD -> List.of(pad("table board", Face.HARD, 18, 0.15, 700, 1600));
       case COTTON_SHEET -> List.of(dryCotton("pressing cloth", 150, 0.62, KNIT_OR_WOVEN));
       case TOWEL -> List.of(dryCotton("folded towel", 800, 6.4, TERRY));
       case EMBROIDERY -> List.of(polyester("embroidery", 700, 1.80, EMBROIDERED));
       case STONE ->
           List.of(
-              new Sheet("stone", Face.STONE, mm, DOME * 1.0, DOME * 2600, 750, COVER_CELLS, 1)
+              new Sheet("stone", Face.STONE, mm, DOME * 1.0, DOME * 2600, 750, detail.cover(), 1)
                   .covering(stonesCover));
       case STONE_GLUE ->
           List.of(
-              new Sheet("stone glue", Face.FILM, mm, 0.22, 1050, 2000, FILM_CELLS, 1)
+              new Sheet("stone glue", Face.FILM, mm, 0.22, 1050, 2000, detail.film(), 1)
                   .covering(stonesCover));
       case POLYESTER_PANEL -> List.of(polyester("panel", 110, 0.25, KNIT_OR_WOVEN));
       case GARMENT_CLOTH -> garmentCloth();
@@ -116,35 +107,34 @@ public final class Slabs {
     };
   }
 
-  private static List<Slab> cover(
+  private List<Slab> cover(
       String name, Face face, double mm, double k, double density, double heatCapacity) {
-    return List.of(new Sheet(name, face, mm, k, density, heatCapacity, COVER_CELLS, 1));
+    return List.of(new Sheet(name, face, mm, k, density, heatCapacity, detail.cover(), 1));
   }
 
-  private static List<Slab> paper(String name, double mm, double k, double density, double seeps) {
-    Sheet paper = new Sheet(name, Face.PAPER, mm, k, density, 1450, COVER_CELLS, 1);
+  private List<Slab> paper(String name, double mm, double k, double density, double seeps) {
+    Sheet paper = new Sheet(name, Face.PAPER, mm, k, density, 1450, detail.cover(), 1);
     return List.of(paper.breathing(seeps, PAPER_REGAIN));
   }
 
-  private static List<Slab> film(
-      String name, double mm, double k, double density, double heatCapacity) {
-    return List.of(new Sheet(name, Face.FILM, mm, k, density, heatCapacity, FILM_CELLS, 1));
+  private List<Slab> film(String name, double mm, double k, double density, double heatCapacity) {
+    return List.of(new Sheet(name, Face.FILM, mm, k, density, heatCapacity, detail.film(), 1));
   }
 
-  private static Sheet pad(
+  private Sheet pad(
       String name, Face face, double mm, double k, double density, double heatCapacity) {
-    return new Sheet(name, face, mm, k, density, heatCapacity, PAD_CELLS, PAD_GRADING);
+    return new Sheet(name, face, mm, k, density, heatCapacity, detail.pad(), detail.padGrading());
   }
 
   /** What lies in the press all day is dry after its first press. */
-  private static Slab dryCotton(String name, double weight, double thickness, double packing) {
+  private Slab dryCotton(String name, double weight, double thickness, double packing) {
     FibreMix cotton = FibreMix.of(Blend.of(Fibre.COTTON)).dry();
-    return new Cloth(name, cotton, weight, thickness, packing, CLOTH_CELLS);
+    return new Cloth(name, cotton, weight, thickness, packing, detail.cloth());
   }
 
-  private static Slab polyester(String name, double weight, double thickness, double packing) {
+  private Slab polyester(String name, double weight, double thickness, double packing) {
     FibreMix polyester = FibreMix.of(Blend.of(Fibre.POLYESTER));
-    return new Cloth(name, polyester, weight, thickness, packing, CLOTH_CELLS);
+    return new Cloth(name, polyester, weight, thickness, packing, detail.cloth());
   }
 
   private List<Slab> garmentCloth() {
@@ -169,8 +159,9 @@ public final class Slabs {
   }
 
   private Cloth cloth(String name, FibreMix fibres, double weight, double mm, double packing) {
+    int cells = mm > THICK ? detail.thickCloth() : detail.cloth();
     return new Cloth(
-        name, fibres, weight, mm * draw.thickness(), packing, draw.conductivity(), CLOTH_CELLS);
+        name, fibres, weight, mm * draw.thickness(), packing, draw.conductivity(), cells);
   }
 
   /** The same seen from the other side. */

@@ -23,29 +23,50 @@ public sealed interface WorkPhase {
     MAIN
   }
 
-  /** The press closed over a Stack. */
+  /**
+   * The press closed over a Stack.
+   *
+   * @param sprayed water that was put on the cloth and rolled in just before, g/m2
+   */
   public record Closed(
-      Sentence name, Stack stack, Celsius platen, Pressure pressure, Seconds time, Role role)
+      Sentence name,
+      Stack stack,
+      Celsius platen,
+      Pressure pressure,
+      Seconds time,
+      Role role,
+      double sprayed)
       implements WorkPhase {
+    /** On cloth as it lies there. */
+    public Closed(
+        Sentence name, Stack stack, Celsius platen, Pressure pressure, Seconds time, Role role) {
+      this(name, stack, platen, pressure, time, role, 0);
+    }
+
+    /** The same on cloth that was sprayed. */
+    public Closed on(double gramsPerSquareMetre) {
+      return new Closed(name, stack, platen, pressure, time, role, gramsPerSquareMetre);
+    }
+
     /** Whether the bond is judged by it. */
     public boolean bonds() {
       return role != Role.NONE;
     }
 
     public Closed lasting(Seconds longer) {
-      return new Closed(name, stack, platen, pressure, longer, role);
+      return new Closed(name, stack, platen, pressure, longer, role, sprayed);
     }
 
     public Closed at(Celsius hotter) {
-      return new Closed(name, stack, hotter, pressure, time, role);
+      return new Closed(name, stack, hotter, pressure, time, role, sprayed);
     }
 
     public Closed with(Pressure other) {
-      return new Closed(name, stack, platen, other, time, role);
+      return new Closed(name, stack, platen, other, time, role, sprayed);
     }
 
     public Closed over(Stack other) {
-      return new Closed(name, other, platen, pressure, time, role);
+      return new Closed(name, other, platen, pressure, time, role, sprayed);
     }
   }
 

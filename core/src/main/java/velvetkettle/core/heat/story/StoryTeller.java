@@ -10,13 +10,13 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.TemperatureUncertainty;
-import velvetkettle.core.heat.conduction.Conduction;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Softening;
 import velvetkettle.core.heat.dose.SublimationDose;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.Peeling;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
@@ -58,7 +58,7 @@ public final class StoryTeller {
 
   private StoryTeller(Pressing pressing) {
     this.pressing = pressing;
-    run = PressSimulation.nominal(pressing, Conduction.TOLERANCE);
+    run = PressSimulation.nominal(pressing, Detail.FINE);
     acts = run.acts();
     reading = Reading.of(pressing, acts);
   }

@@ -2,6 +2,7 @@ package velvetkettle.core.heat.window;
 
 import java.util.List;
 import velvetkettle.core.heat.Spread;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.Openings;
 import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
@@ -52,13 +53,13 @@ final class PostOpeningDose {
   }
 
   /** One of the runs; they may be computed side by side. */
-  void compute(Pressing pressing, int run, double tolerance) {
+  void compute(Pressing pressing, int run) {
     int draw = run / OPENINGS;
     int i = run % OPENINGS / SHARES.length;
     int j = run % SHARES.length;
     Pressing opened = pressing.at(Celsius.of(celsius[i]), Seconds.of(seconds[j]));
     List<PhaseResult> acts =
-        PressSimulation.of(opened, opened.phases(), draws.get(draw), tolerance);
+        PressSimulation.of(opened, opened.phases(), draws.get(draw), Detail.ROUGH);
     int pressed = opened.untilPressed().size();
     double[] then = Quantity.all(new Openings(opened, acts.subList(0, pressed)).at(seconds[j]));
     double[] last = Quantity.all(Reading.of(opened, acts));

@@ -13,6 +13,11 @@ enum Quantity {
   /** Of a dose that is seen at 1 nobody sees this; what is less is not told apart. */
   private static final double NOTHING = 1e-4;
 
+  /** Whether it is read where the art is hottest; the others where it is coolest. */
+  boolean harms() {
+    return this == SCORCH || this == TINT || this == CLOTH;
+  }
+
   /** Whether it is the logarithm of a dose. */
   boolean isDose() {
     return this == BOND || this == SCORCH || this == TINT;

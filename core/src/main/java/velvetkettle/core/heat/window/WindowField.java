@@ -8,12 +8,15 @@ import velvetkettle.core.heat.Spread;
 import velvetkettle.core.heat.band.Band;
 import velvetkettle.core.heat.band.SamplingPlan;
 import velvetkettle.core.heat.band.Unknowns;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.Openings;
+import velvetkettle.core.heat.phase.ParameterSample;
 import velvetkettle.core.heat.phase.PhaseResult;
 import velvetkettle.core.heat.phase.PressSimulation;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 
@@ -21,9 +24,11 @@ import velvetkettle.core.quantity.Seconds;
  * What a pressing comes to at any platen temperature and time, with the spread of it.
  *
  * <ol>
- *   <li>For each temperature of the lattice, one march with the press left closed gives every time.
+ *   <li>For each temperature of the lattice, one march with the press left closed gives every time;
+ *       bands are differences between rough ones.
  *   <li>A platen that is off is a platen at another temperature, which the lattice has already; the
- *       other unknowns are moved one march each.
+ *       other unknowns are moved one march each. So is a place of the art that is hotter than its
+ *       coolest.
  *   <li>What comes after the opening is added from {@link PostOpeningDose}.
  * </ol>
  *
@@ -31,11 +36,13 @@ import velvetkettle.core.quantity.Seconds;
  * times as long.
  */
 final class WindowField {
-  /** For the middle of a band, K per step of the solver. */
-  private static final double TOLERANCE = 0.3;
+  /** No map goes beyond it, °C. */
+  private static final double HOTTEST = 260;
 
   private final Lattice lattice;
   private final Unknowns unknowns;
+  private final PlatenContact under;
+  private final double room;
   private final List<double[]> guesses = SamplingPlan.guesses();
 
   /** For each guess the march that serves it; the first march is the likeliest. */
@@ -43,7 +50,7 @@ final class WindowField {
 
   private final List<double[]> marches = new ArrayList<>();
 
-  /** By march, temperature, quantity and time. */
+  /** By march, temperature, quantity and time: the rough ones, and last the likeliest once more. */
   private final double[][][][] values;
 
   private final Openings[] likeliest;
@@ -51,17 +58,20 @@ final class WindowField {
 
   WindowField(Pressing pressing) {
     unknowns = Unknowns.of(pressing.press().calibration());
-    lattice = Lattice.of(pressing, SamplingPlan.OFF * unknowns.platen());
+    under = pressing.workplace().under();
+    room = pressing.workplace().workroom().air().degrees();
+    double apart = under.apart(HOTTEST, room);
+    lattice = Lattice.of(pressing, SamplingPlan.OFF * unknowns.platen() + apart);
     marches.add(new double[Unknowns.COUNT]);
     for (int g = 0; g < marchOf.length; g++) {
       marchOf[g] = march(guesses.get(g));
     }
     int temperatures = lattice.celsius().length;
-    values = new double[marches.size()][temperatures][][];
+    values = new double[marches.size() + 1][temperatures][][];
     likeliest = new Openings[temperatures];
     afterwards =
         new PostOpeningDose(lattice, pressing, marches.stream().map(unknowns::draw).toList());
-    int tasks = marches.size() * temperatures;
+    int tasks = values.length * temperatures;
     IntStream.range(0, tasks + afterwards.runs())
         .parallel()
         .forEach(
@@ -69,7 +79,7 @@ final class WindowField {
               if (task < tasks) {
                 compute(pressing, task / temperatures, task % temperatures);
               } else {
-                afterwards.compute(pressing, task - tasks, TOLERANCE);
+                afterwards.compute(pressing, task - tasks);
               }
             });
   }
@@ -91,8 +101,10 @@ final class WindowField {
     Pressing closed =
         pressing.at(Celsius.of(lattice.celsius()[temperature]), Seconds.of(lattice.longest()));
     List<WorkPhase> phases = closed.untilPressed();
-    List<PhaseResult> acts =
-        PressSimulation.of(closed, phases, unknowns.draw(marches.get(march)), TOLERANCE);
+    boolean told = march == marches.size();
+    ParameterSample draw = told ? ParameterSample.NOMINAL : unknowns.draw(marches.get(march));
+    Detail detail = told ? Detail.FINE : Detail.ROUGH;
+    List<PhaseResult> acts = PressSimulation.of(closed, phases, draw, detail);
     Openings openings = new Openings(closed, acts);
     double[] seconds = lattice.seconds();
     double[][] read = new double[Quantity.values().length][seconds.length];
@@ -103,7 +115,7 @@ final class WindowField {
       }
     }
     values[march][temperature] = read;
-    if (march == 0) {
+    if (told) {
       likeliest[temperature] = openings;
     }
   }
@@ -120,7 +132,8 @@ final class WindowField {
   Reading reading(double platen, double second) {
     double[] all = new double[Quantity.values().length];
     for (Quantity quantity : Quantity.values()) {
-      all[quantity.ordinal()] = over(0, quantity, platen, platen, second);
+      double there = there(quantity, platen);
+      all[quantity.ordinal()] = over(marches.size(), quantity, there, there, second);
     }
     return Quantity.reading(all);
   }
@@ -136,11 +149,17 @@ final class WindowField {
 
   private Band band(Quantity quantity, double platen, double second) {
     double[] moved = new double[marchOf.length];
+    double there = there(quantity, platen);
     for (int g = 0; g < moved.length; g++) {
       double off = unknowns.platen() * guesses.get(g)[Unknowns.PLATEN];
-      moved[g] = over(marchOf[g], quantity, platen + off, platen, second);
+      moved[g] = over(marchOf[g], quantity, there + off, there, second);
     }
-    return SamplingPlan.band(over(0, quantity, platen, platen, second), moved);
+    return SamplingPlan.band(over(0, quantity, there, there, second), moved);
+  }
+
+  /** The setting at which the coolest place is as hot as the one where the quantity is read. */
+  private double there(Quantity quantity, double platen) {
+    return quantity.harms() ? platen + under.apart(platen, room) : platen;
   }
 
   /**
@@ -150,11 +169,12 @@ final class WindowField {
    * @param asked the platen that is asked about
    */
   private double over(int march, Quantity quantity, double platen, double asked, double second) {
+    int likely = march == marches.size() ? march : 0;
     return afterwards.over(
-        march,
+        march == likely ? 0 : march,
         quantity,
         opened(march, quantity, platen, second),
-        opened(0, quantity, asked, second),
+        opened(likely, quantity, asked, second),
         platen,
         asked,
         second);

@@ -2,6 +2,7 @@ package velvetkettle.core.media.trait;
 
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Seconds;
@@ -16,6 +17,9 @@ import velvetkettle.core.quantity.Seconds;
  * @param after the presses after the peel, in their order
  * @param leastDrying how long the cloth is dried before it at least; the cloth itself may need
  *     longer
+ * @param longest how long it bears a press at once; null where its window says it all
+ * @param stencil whether it is brushed into a stencil on the garment, which comes off before it is
+ *     pressed again
  * @param onCoolCloth whether the cloth must be cool again after drying, before this is placed
  */
 public record AtPress(
@@ -26,6 +30,8 @@ public record AtPress(
     List<ExtraPress> after,
     SteamUse steam,
     Seconds leastDrying,
+    @Nullable Seconds longest,
+    boolean stencil,
     boolean onCoolCloth) {
   public AtPress {
     tools = Set.copyOf(tools);

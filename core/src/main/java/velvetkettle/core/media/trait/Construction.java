@@ -51,6 +51,11 @@ public record Construction(
     return layers.stream().filter(layer -> !carries(layer)).toList();
   }
 
+  /** What lies on that. */
+  public List<Layer> aboveLowest() {
+    return layers.subList(0, layers.size() - 1);
+  }
+
   /** What meets the cloth. */
   public Layer lowest() {
     return layers.get(layers.size() - 1);

@@ -1,7 +1,6 @@
 package velvetkettle.core.media.trait;
 
 import java.util.List;
-import velvetkettle.core.quantity.Sentence;
 
 /**
  * What hands do with a medium before and after the press.
@@ -22,11 +21,13 @@ public record Handling(
     preparation = List.copyOf(preparation);
   }
 
-  public List<Sentence> preparation(Work forWork) {
-    return preparation.stream()
-        .filter(line -> line.when().arises(forWork))
-        .map(Preparation::say)
-        .toList();
+  public List<Preparation> preparation(Work forWork) {
+    return preparation.stream().filter(line -> line.when().arises(forWork)).toList();
+  }
+
+  /** Whether that is done to it for this work. */
+  public boolean does(Doing what, Work forWork) {
+    return preparation(forWork).stream().anyMatch(line -> line.does().contains(what));
   }
 
   /** Whether each stone is set by itself. */

@@ -1,5 +1,6 @@
 package velvetkettle.core.plan.job;
 
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.place.Placing;
@@ -37,6 +38,11 @@ public record Candidate(JobRequest job, Decoration decoration, Medium medium, Pr
     return job.work(decoration);
   }
 
+  /** What it is done on and with. */
+  public Workplace workplace() {
+    return job.workplace(decoration, tool);
+  }
+
   /** What its Stacks are laid up between. */
   public Ground ground() {
     return job.ground(decoration, medium, tool);
@@ -45,6 +51,13 @@ public record Candidate(JobRequest job, Decoration decoration, Medium medium, Pr
   /** Where it lies, and how its tool's platen comes down on it. */
   public Placing placing() {
     return job.placing(decoration, tool);
+  }
+
+  /** Whether a steam iron steams for it: the sheet first, then what medium or school want. */
+  public boolean steams() {
+    Boolean bySheet = sheet().steam();
+    return tool.kind().steams()
+        && (bySheet != null ? bySheet : medium.atPress().steam().on(work()));
   }
 
   /** The sheet of the material that was named for it; silent where none of its medium was. */

@@ -2,18 +2,28 @@ package velvetkettle.core.plan.job;
 
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.StoneSize;
 
 /**
  * What a Stack is laid up between, and how high what is put on it stands out.
  *
+ * @param face that is worked on
+ * @param way how the platen comes down on it
  * @param raised whether a foam pad inside the garment lifts the art above what lies round it
  * @param stones their size where art is made of them and somebody said; else null
  */
-public record Ground(Garment garment, Press press, boolean raised, @Nullable StoneSize stones) {
+public record Ground(
+    Garment garment,
+    Press press,
+    GarmentFace face,
+    PlatenApproach way,
+    boolean raised,
+    @Nullable StoneSize stones) {
   /** The bare cloth. */
   public Ground(Garment garment, Press press) {
-    this(garment, press, false, null);
+    this(garment, press, GarmentFace.FRONT, PlatenApproach.CLEAR, false, null);
   }
 }

@@ -7,7 +7,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.place.Placing;
@@ -58,35 +58,20 @@ public record JobRequest(
   }
 
   /** What the work is done on and with, by one of the shop's tools. */
-  public Bench bench(Press tool) {
-    return new Bench(garment.asCloth(), tool, workroom == null ? Workroom.USUAL : workroom);
+  public Workplace workplace(Press tool) {
+    return new Workplace(garment.asCloth(), tool, workroom == null ? Workroom.USUAL : workroom);
   }
 
-  /** The tool for a decoration: what the maker settled, where that can do it, else the shop's. */
-  public Press toolFor(Decoration decoration, Medium medium) {
-    String wanted = decoration.own(medium).press();
-    Press first =
-        shop.drawer().stream()
-            .filter(tool -> wanted != null && tool.isMeantBy(wanted))
-            .min(Comparator.comparing(tool -> !tool.id().equals(wanted)))
-            .orElse(press);
-    return shop.toolFor(medium, first).orElse(press);
+  /** The same where a decoration lies under the tool's platen. */
+  public Workplace workplace(Decoration decoration, Press tool) {
+    Workplace middle = workplace(tool);
+    return new Workplace(
+        middle.garment(), tool, middle.workroom(), question(decoration, tool).contact());
   }
 
-  /** What the Stacks of a decoration are laid up between. */
-  public Ground ground(Decoration decoration, Medium medium, Press tool) {
-    Boolean raised = decoration.own(medium).raised();
-    return new Ground(
-        garment,
-        tool,
-        raised == null ? placing(decoration, tool).insert() != null : raised,
-        decoration.artwork().stones().size());
-  }
-
-  /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */
-  public Placing placing(Decoration decoration, Press tool) {
+  private PlatenOnGarment.Question question(Decoration decoration, Press tool) {
     Artwork art = decoration.artwork();
-    return PlatenOnGarment.of(
+    return new PlatenOnGarment.Question(
         garment,
         art.placement(),
         decoration.spot(),
@@ -96,16 +81,48 @@ public record JobRequest(
         shop.drawer());
   }
 
+  /**
+   * The tool for a decoration: what the maker settled, where that can do it, else the shop's. Where
+   * its platen cannot come down on the art, another one's may.
+   */
+  public Press toolFor(Decoration decoration, Medium medium) {
+    String wanted = decoration.own(medium).press();
+    Press first =
+        shop.drawer().stream()
+            .filter(tool -> wanted != null && tool.isMeantBy(wanted))
+            .min(Comparator.comparing(tool -> !tool.id().equals(wanted)))
+            .orElse(press);
+    Press usual = shop.toolFor(medium, first).orElse(press);
+    return wanted != null || !placing(decoration, usual).way().isHopeless()
+        ? usual
+        : shop.drawer().stream()
+            .filter(tool -> medium.atPress().by(tool.kind()))
+            .filter(tool -> !placing(decoration, tool).way().isHopeless())
+            .findFirst()
+            .orElse(usual);
+  }
+
+  /** What the Stacks of a decoration are laid up between. */
+  public Ground ground(Decoration decoration, Medium medium, Press tool) {
+    Boolean raised = decoration.own(medium).raised();
+    Placing placing = placing(decoration, tool);
+    return new Ground(
+        garment,
+        tool,
+        placing.face(),
+        placing.way(),
+        raised == null ? placing.insert() != null : raised,
+        decoration.artwork().stones().size());
+  }
+
+  /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */
+  public Placing placing(Decoration decoration, Press tool) {
+    return question(decoration, tool).placing();
+  }
+
   /** Where a decoration lies that is fixed without heat. */
   public Placing unpressed(Decoration decoration) {
-    Artwork art = decoration.artwork();
-    return PlatenOnGarment.unpressed(
-        garment,
-        art.placement(),
-        decoration.spot(),
-        art.size().width(),
-        art.size().height(),
-        press);
+    return question(decoration, press).unpressed();
   }
 
   /** What is put on what, as the media see it. */

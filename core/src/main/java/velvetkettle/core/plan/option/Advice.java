@@ -8,13 +8,10 @@ import velvetkettle.core.quantity.Sentence;
  * What to do and to mind before a medium is pressed.
  *
  * @param cautions what to mind if it is taken
- * @param preparation what to do with art and material
  * @param testFirst what to try first, and why; null where nothing asks for it
  */
-public record Advice(
-    List<Sentence> cautions, List<Sentence> preparation, @Nullable Sentence testFirst) {
+public record Advice(List<Sentence> cautions, @Nullable Sentence testFirst) {
   public Advice {
     cautions = List.copyOf(cautions);
-    preparation = List.copyOf(preparation);
   }
 }

@@ -2,26 +2,37 @@ package velvetkettle.core.plan.order;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
+import velvetkettle.core.plan.recipe.LayUpActs;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.Setting;
 import velvetkettle.core.plan.recipe.ShortPress;
-import velvetkettle.core.plan.recipe.StackBuilder;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Side;
-import velvetkettle.core.press.Stack;
 import velvetkettle.core.quantity.Sentence;
 
 /**
- * The presses of one thing as they come down on another that lies there already: under the same
- * cover, without its carrier; through the cloth, where they meet the other side of the garment.
+ * The presses of one thing as they come down on another that lies there already: under a sheet,
+ * without its carrier; through the cloth, where they meet the other side of the garment. A quick
+ * look for finding an order; what an order does is told by carrying it out.
  */
 public final class LaterPresses {
-  private LaterPresses() {}
+  private final Garment garment;
+  private final Chosen lying;
+  private final Chosen later;
+  private final List<WorkPhase.Closed> presses = new ArrayList<>();
+
+  private LaterPresses(Garment garment, Chosen lying, Chosen later) {
+    this.garment = garment;
+    this.lying = lying;
+    this.later = later;
+  }
 
   /** Each press of the later thing that reaches the one that lies there; empty where none does. */
   public static List<WorkPhase.Closed> over(Garment garment, Chosen lying, Chosen later) {
@@ -29,48 +40,54 @@ public final class LaterPresses {
     if (pressed == null) {
       return List.of();
     }
-    LaterPresses.PressedOver there =
-        new LaterPresses.PressedOver(
-            onto(later.ground(garment), lying), lying, later.isBehind(lying));
-    List<WorkPhase.Closed> presses = new ArrayList<>();
+    LaterPresses there = new LaterPresses(garment, lying, later);
     Recipe recipe = pressed.recipe();
-    recipe.presses().before().forEach(press -> presses.add(there.under(press)));
-    presses.add(
-        there.under(
-            recipe.layUp().side(), recipe.layUp().cover().value(), recipe.setting().plain()));
-    recipe.presses().after().forEach(press -> presses.add(there.under(press)));
-    return presses;
+    recipe.presses().before().forEach(there::add);
+    there.add(recipe.layUp().side(), recipe.layUp().cover().value(), recipe.setting().plain());
+    recipe.presses().after().forEach(there::add);
+    return there.presses;
+  }
+
+  private void add(ShortPress press) {
+    add(press.side(), press.cover(), press.setting());
+  }
+
+  private void add(Side side, CoverSheet cover, Setting setting) {
+    boolean layered = later.decoration().liesOver(lying.decoration());
+    CoverSheet over = cover == CoverSheet.NONE && layered ? CoverSheet.PARCHMENT : cover;
+    through(side)
+        .map(how -> LayUpActs.pressedOver(ground(), lying.press().medium(), over, how, !layered))
+        .ifPresent(
+            stack ->
+                presses.add(
+                    new WorkPhase.Closed(
+                        Sentence.of("story.turn", StepKind.PRESS),
+                        stack,
+                        setting.platen(),
+                        setting.pressure(),
+                        setting.time(),
+                        WorkPhase.Role.NONE)));
+  }
+
+  /** How the heat comes to what lies there; empty where that is not between the platens. */
+  private Optional<LayUpActs.Through> through(Side side) {
+    boolean behind = later.isBehind(lying);
+    boolean oneLayer = side == Side.BACK || later.placing().way() == PlatenApproach.ONE_LAYER;
+    if (behind) {
+      return oneLayer ? Optional.empty() : Optional.of(LayUpActs.Through.BOTH_LAYERS);
+    }
+    return Optional.of(side == Side.BACK ? LayUpActs.Through.ITS_CLOTH : LayUpActs.Through.NOTHING);
   }
 
   /** The later tool over what lies there. */
-  private static Ground onto(Ground later, Chosen lying) {
+  private Ground ground() {
+    Ground own = later.ground(garment);
     return new Ground(
-        later.garment(),
-        later.press(),
-        later.raised(),
+        garment,
+        own.press(),
+        lying.placing().face(),
+        own.way(),
+        own.raised(),
         lying.decoration().artwork().stones().size());
-  }
-
-  private record PressedOver(Ground ground, Chosen lying, boolean behind) {
-    WorkPhase.Closed under(ShortPress later) {
-      return under(later.side(), later.cover(), later.setting());
-    }
-
-    WorkPhase.Closed under(Side side, CoverSheet cover, Setting setting) {
-      return new WorkPhase.Closed(
-          Sentence.of("story.turn", StepKind.PRESS),
-          stack((side == Side.BACK) != behind, cover),
-          setting.platen(),
-          setting.pressure(),
-          setting.time(),
-          WorkPhase.Role.NONE);
-    }
-
-    private Stack stack(boolean through, CoverSheet cover) {
-      Pressed pressed = lying.press();
-      return through
-          ? StackBuilder.throughCloth(ground, pressed.medium(), cover)
-          : StackBuilder.secondPress(ground, pressed.medium(), cover);
-    }
   }
 }

@@ -1,17 +1,20 @@
 package velvetkettle.core.plan.order;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.place.Placing;
+import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Ground;
@@ -20,24 +23,41 @@ import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.Setting;
-import velvetkettle.core.plan.recipe.StackBuilder;
+import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.work.Act;
+import velvetkettle.core.work.Filling;
 
 /**
- * Writes down the operations of all decorations on a garment: it is tried where it must be, the
- * cloth is prepared and dried once, what is pressed goes on in the order that was found for it,
- * what needs no heat last, and the piece is looked at while it rests.
+ * Composes the acts of all that goes on a garment.
+ *
+ * <ol>
+ *   <li>It is tried where it must be; the cloth is washed, emptied, drawn flat and rolled.
+ *   <li>What is pressed goes on in the order that was found for it. For each thing the tool is
+ *       heated, the garment laid as the place wants it, and what is in it changed.
+ *   <li>Cloth is dried once for all that lie on one face and are pressed by one tool at one
+ *       temperature, wherever any of them will lie.
+ *   <li>What lies there already is kept from the bare platen.
+ *   <li>What needs no heat comes last, and the piece is looked at while it rests.
+ * </ol>
  */
 public final class OrderOfWork {
   private final JobRequest job;
   private final Garment garment;
-  private final List<Operation> operations = new ArrayList<>();
+  private final List<Act> acts = new ArrayList<>();
+  private final ToolActs tools = new ToolActs(acts);
+  private final GarmentActs lies;
+  private final DryingActs drying;
+  private final List<Chosen> shielded = new ArrayList<>();
 
   private OrderOfWork(JobRequest job) {
     this.job = job;
     garment = job.garment();
+    lies = new GarmentActs(garment, acts);
+    drying = new DryingActs(garment, acts, tools);
   }
 
   /**
@@ -45,8 +65,8 @@ public final class OrderOfWork {
    *
    * @param placing where it lies, and under which platen
    * @param testFirst why and what to try before; null where nothing asks for it
-   * @param lowerLayer whether it is film with more film over it: it is only tacked, and the press
-   *     of the uppermost does the rest
+   * @param lowerLayer whether it is film that lies wholly under the press of more film: it is only
+   *     tacked, and the press of the uppermost does the rest
    */
   public record Chosen(
       Decoration decoration,
@@ -74,9 +94,35 @@ public final class OrderOfWork {
 
     /** The same among the others that are chosen. */
     public Chosen among(List<Chosen> all) {
-      boolean lower =
-          tacks() && all.stream().anyMatch(c -> c.tacks() && c.decoration.liesOver(decoration));
-      return new Chosen(decoration, pressed, placing, testFirst, lower);
+      return new Chosen(decoration, pressed, placing, testFirst, isLower(all, all.size()));
+    }
+
+    /** Whether the full press of something that lies over it reaches all of it. */
+    private boolean isLower(List<Chosen> all, int deep) {
+      return tacks()
+          && deep > 0
+          && all.stream()
+              .filter(upper -> upper.tacks() && upper.liesSomewhereOver(this, all))
+              .filter(upper -> upper.placing.face() == placing.face())
+              .filter(upper -> upper.placing.reaches(placing.art()))
+              .anyMatch(upper -> !upper.isLower(all, deep - 1));
+    }
+
+    /** Over it, or over something that is. */
+    boolean liesSomewhereOver(Chosen lower, List<Chosen> all) {
+      Chosen at = this;
+      for (int up = 0; at != null && up < all.size(); up++) {
+        if (at.decoration.liesOver(lower.decoration)) {
+          return true;
+        }
+        Chosen upper = at;
+        at =
+            all.stream()
+                .filter(one -> upper.decoration.liesOver(one.decoration))
+                .findFirst()
+                .orElse(null);
+      }
+      return false;
     }
 
     /** How it is pressed; only of what is. */
@@ -89,12 +135,31 @@ public final class OrderOfWork {
 
     /** What its Stacks are laid up between. */
     Ground ground(Garment garment) {
-      Boolean raised = decoration.own(press().medium()).raised();
       return new Ground(
           garment,
           press().press(),
-          raised == null ? placing.insert() != null : raised,
+          placing.face(),
+          placing.way(),
+          raised(),
           decoration.artwork().stones().size());
+    }
+
+    /** Whether a pad lifts the art above what lies round it. */
+    boolean raised() {
+      Boolean raised = decoration.own(press().medium()).raised();
+      return raised == null ? placing.insert() != null : raised;
+    }
+
+    /** What goes under it while it is pressed from its face; null where nothing does. */
+    @Nullable Filling lift() {
+      boolean form = placing.way() == PlatenApproach.FORM;
+      return form ? Filling.FORM : raised() ? Filling.FOAM_PAD : null;
+    }
+
+    /** What such a pad lies under. */
+    Area lifted() {
+      Area insert = placing.insert();
+      return insert == null ? placing.art().grown(8) : insert;
     }
 
     /** Whether the garment is turned over between this one and another. */
@@ -125,129 +190,145 @@ public final class OrderOfWork {
    * @param pressed in the order in which they are pressed
    * @param fastened without heat
    */
-  public static List<Operation> of(JobRequest job, List<Chosen> pressed, List<Chosen> fastened) {
-    Parts parts = parts(job, pressed);
-    List<Operation> all = new ArrayList<>(parts.cloth);
-    parts.things.forEach(all::addAll);
-    OrderOfWork end = new OrderOfWork(job);
-    fastened.forEach(end::fasten);
-    all.addAll(end.operations);
-    all.add(parts.look);
-    return all;
-  }
-
-  /**
-   * What is pressed, part by part.
-   *
-   * @param cloth before anything is laid on it
-   * @param things for each of what is pressed, in its order
-   * @param look at the piece in the end
-   */
-  record Parts(List<Operation> cloth, List<List<Operation>> things, Operation look) {}
-
-  /**
-   * @param pressed in the order in which they are pressed
-   */
-  static Parts parts(JobRequest job, List<Chosen> pressed) {
-    OrderOfWork cloth = new OrderOfWork(job);
-    pressed.stream()
-        .flatMap(chosen -> Stream.ofNullable(chosen.testFirst()))
-        .distinct()
-        .forEach(test -> cloth.operations.add(new Operation.Trial(test)));
-    cloth.prepareCloth(pressed);
-    List<List<Operation>> things = new ArrayList<>();
-    for (int i = 0; i < pressed.size(); i++) {
-      OrderOfWork thing = new OrderOfWork(job);
-      thing.mind(pressed.subList(0, i), pressed.get(i));
-      thing.press(pressed.get(i));
-      things.add(thing.operations);
+  public static List<Act> of(JobRequest job, List<Chosen> pressed, List<Chosen> fastened) {
+    OrderOfWork order = new OrderOfWork(job);
+    order.tryFirst(pressed);
+    order.prepareCloth(pressed);
+    for (int at = 0; at < pressed.size(); at++) {
+      order.press(pressed, at);
     }
-    Operation look =
-        new Operation.Inspect(
-            Sentence.of(pressed.isEmpty() ? "do.inspect-fastened" : "do.inspect"));
-    return new Parts(cloth.operations, things, look);
+    order.shieldOnly(List.of());
+    order.lies.clear();
+    fastened.forEach(order::fasten);
+    order.acts.add(new Act.Inspect());
+    return List.copyOf(order.acts);
   }
 
-  /** What lies there already is kept from the platen, or covered against it. */
-  private void mind(List<Chosen> lying, Chosen next) {
-    List<Chosen> met = lying.stream().filter(earlier -> Precedence.reaches(next, earlier)).toList();
-    Optional<Chosen> stones = met.stream().filter(OrderOfWork::isStones).findFirst();
-    if (stones.isPresent()) {
-      operations.add(
-          new Operation.Handle(Sentence.of("do.keep-off-stones", Precedence.name(stones.get()))));
-    } else if (!met.isEmpty()) {
-      boolean behind = met.stream().allMatch(next::isBehind);
-      operations.add(
-          new Operation.Handle(
-              Sentence.of(behind ? "do.sheet-between-sides" : "do.cover-what-lies")));
+  private void tryFirst(List<Chosen> pressed) {
+    Set<Sentence> said = new HashSet<>();
+    for (Chosen thing : pressed) {
+      if (thing.testFirst() != null && said.add(thing.testFirst())) {
+        acts.add(new Act.TryFirst(thing.decoration().id()));
+      }
     }
   }
 
-  private static boolean isStones(Chosen chosen) {
-    return chosen.pressed() != null && chosen.pressed().medium().appearance().ofStones();
-  }
-
-  private void prepareCloth(List<Chosen> chosen) {
-    List<Pressed> pressed = chosen.stream().flatMap(c -> Stream.ofNullable(c.pressed())).toList();
-    PreWash.of(garment, pressed.stream().map(Pressed::medium).toList(), job.shop().schools())
-        .ifPresent(wash -> operations.add(new Operation.Handle(wash)));
+  private void prepareCloth(List<Chosen> pressed) {
+    List<Medium> media = pressed.stream().map(thing -> thing.press().medium()).toList();
+    PreWash.of(garment, media, job.shop().schools())
+        .ifPresent(why -> acts.add(new Act.PreWash(why)));
+    if (pressed.isEmpty()) {
+      return;
+    }
     garment.obstacles().stream()
         .filter(Obstacle::doublesTheCloth)
         .sorted()
         .forEach(
-            obstacle ->
-                operations.add(new Operation.Handle(Sentence.of(advice(obstacle), obstacle))));
-    if (pressed.isEmpty()) {
-      return;
+            obstacle -> {
+              if (obstacle == Obstacle.POCKET) {
+                lies.emptyPocket();
+              } else {
+                acts.add(new Act.Smooth(obstacle));
+              }
+            });
+    acts.add(new Act.LintRoll());
+  }
+
+  private void press(List<Chosen> all, int at) {
+    Chosen thing = all.get(at);
+    Pressed pressed = Objects.requireNonNull(thing.worked());
+    List<Chosen> before = all.subList(0, at);
+    List<Chosen> next = all.subList(at + 1, all.size());
+    List<Chosen> together = drying.with(thing, next);
+    List<Chosen> ahead = drying.before(thing, next, together);
+    List<Chosen> covered =
+        before.stream()
+            .filter(earlier -> !thing.decoration().liesOver(earlier.decoration()))
+            // A print in the cloth is nothing that a platen could stick to.
+            .filter(earlier -> !earlier.press().medium().construction().dyesTheCloth())
+            .filter(
+                earlier ->
+                    Stream.of(List.of(thing), together, ahead)
+                        .flatMap(List::stream)
+                        .anyMatch(one -> Precedence.reaches(one, earlier)))
+            .toList();
+    shieldOnly(covered);
+    heat(thing, pressed);
+    ahead.forEach(one -> dryAhead(one, thing, before));
+    layDown(thing, pressed.press());
+    boolean bareBelow = liesOverAny(thing, before);
+    drying.dry(together, thing, pressed.recipe().setting().plain().platen(), bareBelow);
+    new DecorationActs(job, thing, pressed, bareBelow, acts, lies, tools).write();
+  }
+
+  /** A sheet that the next press wants as well stays where it is. */
+  private void shieldOnly(List<Chosen> covered) {
+    for (Chosen earlier : List.copyOf(shielded)) {
+      if (!covered.contains(earlier)) {
+        lies.turnUp(earlier.placing().face());
+        acts.add(new Act.Unshield(earlier.decoration().id()));
+        shielded.remove(earlier);
+      }
     }
-    operations.add(new Operation.Handle(Sentence.of("do.lint-roll")));
-    longestDrying(pressed).ifPresent(this::prePress);
+    for (Chosen earlier : covered) {
+      if (!shielded.contains(earlier)) {
+        lies.turnUp(earlier.placing().face());
+        acts.add(new Act.Shield(earlier.decoration().id(), CoverSheet.PARCHMENT));
+        shielded.add(earlier);
+      }
+    }
   }
 
-  /** A wand has nothing to flatten a cloth with; a maker may leave it out. */
-  private static Optional<Pressed> longestDrying(List<Pressed> pressed) {
-    return pressed.stream()
-        .filter(p -> !p.press().kind().setsSingleStones())
-        .filter(p -> p.recipe().presses().drying().value().count() > 0)
-        .max(Comparator.comparing(p -> p.recipe().presses().drying().value()));
+  private static boolean liesOverAny(Chosen thing, List<Chosen> before) {
+    return before.stream().anyMatch(one -> thing.decoration().liesOver(one.decoration()));
   }
 
-  private void prePress(Pressed pressed) {
-    Recipe recipe = pressed.recipe();
+  private void heat(Chosen thing, Pressed pressed) {
     Press press = pressed.press();
-    Setting setting =
-        new Setting(
-            recipe.setting().dial().value(),
-            recipe.setting().platen(),
-            recipe.presses().drying().value(),
-            press.kind().lightestUseful());
-    boolean covered = StackBuilder.shines(garment, recipe.setting().platen());
-    operations.add(
-        new Operation.PrePress(
-            Sentence.of(covered ? "do.pre-press-covered" : "do.pre-press"),
-            setting,
-            StackBuilder.prePress(new Ground(garment, press), recipe.setting().platen()),
-            press));
-  }
-
-  private static String advice(Obstacle obstacle) {
-    return obstacle == Obstacle.POCKET ? "do.obstacle.pocket" : "do.obstacle.soft";
-  }
-
-  private void press(Chosen chosen) {
-    Pressed pressed = chosen.worked();
-    if (pressed == null) {
-      throw new IllegalStateException("nothing to press for " + chosen.decoration().id());
+    Setting setting = first(pressed);
+    if (tools.changes(press, setting)) {
+      lies.aside();
     }
-    chosen.placing().advice().forEach(say -> operations.add(new Operation.Handle(say)));
-    operations.addAll(DecorationSteps.of(garment, job.shop().schools(), chosen, pressed));
+    if (!tools.isHot(press, setting)) {
+      // What was dried has taken up water again by the time the tool is ready.
+      drying.dampAgain();
+    }
+    tools.heat(press, setting);
+    DecorationActs.prepare(tools, job, thing, pressed);
+  }
+
+  /** On its tool, with in it what the place wants. */
+  private void layDown(Chosen thing, Press press) {
+    Placing placing = thing.placing();
+    lies.lie(press, placing.face(), placing.way(), placing.about());
+    lies.parchmentIn();
+    if (lies.lift(thing.lift(), thing.lifted())) {
+      tools.unsettle();
+    }
+  }
+
+  /** What it meets first: a coat of primer may be set at another heat than the print. */
+  private static Setting first(Pressed pressed) {
+    return pressed.recipe().presses().before().stream()
+        .map(press -> press.setting())
+        .findFirst()
+        .orElse(pressed.recipe().setting().plain());
+  }
+
+  /** By its own tool; at the heat that this has by now, where it is the one in use. */
+  private void dryAhead(Chosen one, Chosen inUse, List<Chosen> before) {
+    Press press = one.press().press();
+    boolean same = press.name().equals(inUse.press().press().name());
+    if (!same) {
+      heat(one, one.press());
+    }
+    layDown(one, press);
+    Celsius platen = first(same ? inUse.press() : one.press()).platen();
+    drying.ahead(one, platen, liesOverAny(one, before));
   }
 
   private void fasten(Chosen chosen) {
-    operations.add(
-        new Operation.Place(
-            chosen.decoration().id(),
-            Sentence.of("do.place.no-heat", chosen.decoration().artwork().placement())));
-    operations.add(new Operation.Fasten(chosen.decoration().id(), Sentence.of("do.fasten")));
+    acts.add(new Act.Pin(chosen.decoration().id()));
+    acts.add(new Act.Fasten(chosen.decoration().id()));
   }
 }

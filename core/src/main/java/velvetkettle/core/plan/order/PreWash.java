@@ -6,9 +6,9 @@ import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Medium;
-import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.school.School;
 import velvetkettle.core.school.Schools;
+import velvetkettle.core.work.WashReason;
 
 /**
  * Whether the garment is washed before: where softener lies on it, where it will shrink, for
@@ -19,21 +19,21 @@ final class PreWash {
 
   private PreWash() {}
 
-  static Optional<Sentence> of(Garment garment, List<Medium> media, Schools schools) {
+  static Optional<WashReason> of(Garment garment, List<Medium> media, Schools schools) {
     if (media.isEmpty()) {
       return Optional.empty();
     }
     if (garment.finish() == Finish.SOFTENER) {
-      return Optional.of(Sentence.of("do.pre-wash.softener"));
+      return Optional.of(WashReason.SOFTENER);
     }
     if (media.stream().anyMatch(medium -> medium.appearance().ofStones())) {
-      return Optional.of(Sentence.of("do.pre-wash.stones"));
+      return Optional.of(WashReason.STONES);
     }
     if (shrinks(garment)) {
-      return Optional.of(Sentence.of("do.pre-wash.shrinks"));
+      return Optional.of(WashReason.SHRINKS);
     }
     return schools.keepTo(School.PRE_WASH_ALWAYS)
-        ? Optional.of(Sentence.of("do.pre-wash.always"))
+        ? Optional.of(WashReason.ALWAYS)
         : Optional.empty();
   }
 

@@ -6,6 +6,7 @@ import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Appearance;
 import velvetkettle.core.media.trait.Layering;
 import velvetkettle.core.place.Placing;
+import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
@@ -49,6 +50,9 @@ public final class Precedence {
     if (medium(first).again().flattens()) {
       return because("raised-last", first, second);
     }
+    if (standsOut(first) && !standsOut(second) && !first.isBehind(second)) {
+      return because("stones-last", first, second);
+    }
     boolean ink = medium(second).construction().gasInk();
     if (ink && !medium(first).construction().dyesTheCloth()) {
       return because("sublimation-first", first, second);
@@ -71,6 +75,11 @@ public final class Precedence {
             Sentence.of("order." + key + ".lift", name(first), name(second))));
   }
 
+  /** A platen that comes down on stones presses nothing beside them, and dents itself. */
+  static boolean standsOut(Chosen thing) {
+    return medium(thing).appearance().ofStones();
+  }
+
   /** A print in the cloth bears what gas ink bears; it fades before, which the dose says. */
   private static Celsius bears(Chosen first) {
     double high = medium(first).window().temperature().high().degrees();
@@ -78,8 +87,8 @@ public final class Precedence {
   }
 
   /**
-   * How much against practice it is, though possible: 0 or 1. Stones lie high and come last; an
-   * image comes before the piece of cloth beside it.
+   * How much against practice it is, though possible: 0 or 1. Stones lie high and come last, also
+   * where the garment is turned over; an image comes before the piece of cloth beside it.
    */
   public static int unusual(Chosen first, Chosen second) {
     if (!reaches(second, first)) {
@@ -104,11 +113,15 @@ public final class Precedence {
     return stacked || comesDownOn(pressed, lying);
   }
 
-  /** Face up, or through the cloth where the garment is turned over. */
+  /** Face up, or through the cloth where the garment is turned over with all its layers. */
   private static boolean comesDownOn(Chosen pressed, Chosen lying) {
     Placing press = pressed.placing();
     Placing there = lying.placing();
-    Area art = press.face() == there.face() ? there.art() : there.behind();
+    boolean behind = press.face() != there.face();
+    if (behind && press.way() == PlatenApproach.ONE_LAYER) {
+      return false;
+    }
+    Area art = behind ? there.behind() : there.art();
     return press.positions().stream().anyMatch(position -> position.overlaps(art));
   }
 

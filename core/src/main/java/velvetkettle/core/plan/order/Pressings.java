@@ -7,6 +7,7 @@ import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.RecipeWriter;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.work.Act;
 
 /** One decoration alone on its garment, as heat and margins see it. */
 public final class Pressings {
@@ -24,21 +25,18 @@ public final class Pressings {
     JobRequest job = candidate.job();
     OrderOfWork.Pressed pressed =
         new OrderOfWork.Pressed(candidate.medium(), recipe, stack, candidate.tool());
-    List<Operation> operations =
-        OrderOfWork.of(
-            job,
-            List.of(
-                new OrderOfWork.Chosen(
-                    candidate.decoration(), pressed, candidate.placing(), null, false)),
-            List.of());
+    OrderOfWork.Chosen alone =
+        new OrderOfWork.Chosen(candidate.decoration(), pressed, candidate.placing(), null, false);
+    List<Act> acts = OrderOfWork.of(job, List.of(alone), List.of());
     return new Pressing(
-        job.bench(candidate.tool()),
+        candidate.workplace(),
         candidate.decoration().artwork(),
         candidate.medium(),
         writer.allowed(),
         recipe.setting().platen(),
         recipe.setting().time().value(),
         recipe.setting().pressure().value(),
-        WorkPhases.of(operations));
+        PlacePhases.of(job.garment(), acts, List.of(alone), alone, PlacePhases.first(alone))
+            .phases());
   }
 }

@@ -3,10 +3,11 @@ package velvetkettle.core.plan.recipe;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Drying;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -25,22 +26,22 @@ final class DryingWriter {
   private static final Seconds LONG = Seconds.of(12);
 
   private final HeatModel heat;
-  private final Bench bench;
+  private final Workplace workplace;
   private final Garment garment;
   private final Press press;
   private final Medium medium;
   private final Schools schools;
 
-  DryingWriter(HeatModel heat, Bench bench, Medium medium, Schools schools) {
+  DryingWriter(HeatModel heat, Workplace workplace, Medium medium, Schools schools) {
     this.heat = heat;
-    this.bench = bench;
-    garment = bench.garment();
-    press = bench.press();
+    this.workplace = workplace;
+    garment = workplace.garment();
+    press = workplace.press();
     this.medium = medium;
     this.schools = schools;
   }
 
-  Recommended<Seconds> drying(Celsius platen, Seconds mainPress) {
+  Recommended<Seconds> drying(Celsius platen, Pressure pressure, Seconds mainPress) {
     Seconds least = medium.atPress().leastDrying();
     School school = schools.on(Dispute.PRE_PRESS);
     if (school == School.PRE_PRESS_QUICK) {
@@ -49,8 +50,8 @@ final class DryingWriter {
     if (school == School.PRE_PRESS_LONG) {
       return longer(least, LONG, "why.school.pre-press-long");
     }
-    if (bench.isComputed()) {
-      return computedDrying(least, platen, mainPress);
+    if (workplace.isComputed()) {
+      return computedDrying(least, platen, pressure, mainPress);
     }
     if (garment.fabric().uneven()) {
       return longer(least, Seconds.of(8), "why.dry-thick");
@@ -64,13 +65,14 @@ final class DryingWriter {
   }
 
   /** The cloth's own water in this room, but never less than the medium asks for. */
-  private Recommended<Seconds> computedDrying(Seconds least, Celsius platen, Seconds mainPress) {
+  private Recommended<Seconds> computedDrying(
+      Seconds least, Celsius platen, Pressure pressure, Seconds mainPress) {
     Drying drying =
         heat.drying(
-            bench,
-            StackBuilder.prePress(new Ground(garment, press), platen),
+            workplace,
+            LayUpActs.prePress(new Ground(garment, press), platen),
             platen,
-            press.kind().lightestUseful(),
+            pressure,
             mainPress);
     Evidence why =
         new Evidence(
@@ -78,8 +80,8 @@ final class DryingWriter {
             Sentence.of(
                 "why.dry-computed",
                 (int) Math.round(drying.held()),
-                bench.workroom().air(),
-                (int) Math.round(bench.workroom().humidity()),
+                workplace.workroom().air(),
+                (int) Math.round(workplace.workroom().humidity()),
                 drying.time(),
                 (int) Math.round(drying.left())));
     return least.compareTo(drying.time()) > 0

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.heat.HeatReading;
 import velvetkettle.core.heat.HeatReading.Slowed;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Side;
+import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -12,8 +14,11 @@ import velvetkettle.core.quantity.Sentence;
 public final class HeatEvidence {
   private HeatEvidence() {}
 
+  /** Less is not worth a line, K. */
+  private static final double NOTICED = 2;
+
   /** One line for each thing that heat says of this time. */
-  public static List<Evidence> of(Seconds time, HeatReading heat) {
+  public static List<Evidence> of(Seconds time, HeatReading heat, PlatenContact under) {
     List<Evidence> lines = new ArrayList<>();
     lines.add(
         model(
@@ -22,6 +27,9 @@ public final class HeatEvidence {
                 : "why.heat.glue-line-through-cloth",
             heat.glueLine(),
             heat.giveOrTake()));
+    if (under.coolest() <= -NOTICED) {
+      lines.add(model("why.heat.coolest-place", Kelvin.of(Math.round(-under.coolest()))));
+    }
     for (Slowed slowed : heat.slowed()) {
       lines.add(model("why.heat.layer-above", slowed.by(), slowed.layer()));
     }

@@ -6,7 +6,7 @@ import java.util.List;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.TradeMargins;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
@@ -35,9 +35,9 @@ public final class PlatenWriter {
   private final InstructionSheet sheet;
   private final Press press;
 
-  private PlatenWriter(Bench bench, Medium medium, InstructionSheet sheet) {
-    garment = bench.garment();
-    press = bench.press();
+  private PlatenWriter(Workplace workplace, Medium medium, InstructionSheet sheet) {
+    garment = workplace.garment();
+    press = workplace.press();
     this.medium = medium;
     this.sheet = sheet;
   }
@@ -45,8 +45,8 @@ public final class PlatenWriter {
   /** What the platen truly is, and what to set, with its evidence. */
   public record Settled(Celsius platen, Recommended<Celsius> dial) {}
 
-  static Settled settle(Bench bench, Medium medium, InstructionSheet sheet) {
-    PlatenWriter writer = new PlatenWriter(bench, medium, sheet);
+  static Settled settle(Workplace workplace, Medium medium, InstructionSheet sheet) {
+    PlatenWriter writer = new PlatenWriter(workplace, medium, sheet);
     List<Evidence> why = new ArrayList<>();
     Celsius platen = writer.platen(why);
     return new Settled(platen, writer.dial(platen, why));

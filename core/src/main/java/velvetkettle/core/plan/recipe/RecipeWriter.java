@@ -6,7 +6,7 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.phase.Allowed;
-import velvetkettle.core.heat.phase.Bench;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.ExtraPress;
@@ -49,7 +49,7 @@ public final class RecipeWriter {
    */
   private static final Seconds BY_STEAM = Seconds.of(90);
 
-  private final Bench bench;
+  private final Workplace workplace;
   private final Garment garment;
   private final Work work;
   private final Medium medium;
@@ -57,23 +57,25 @@ public final class RecipeWriter {
   private final Press press;
   private final int positions;
   private final OwnSetting own;
+  private final boolean steams;
 
   public RecipeWriter(Candidate candidate) {
-    bench = candidate.job().bench(candidate.tool());
-    garment = bench.garment();
+    workplace = candidate.workplace();
+    garment = workplace.garment();
     work = candidate.work();
     medium = candidate.medium();
     sheet = candidate.sheet();
     press = candidate.tool();
     positions = candidate.placing().positions().size();
     own = candidate.own();
+    steams = candidate.steams();
   }
 
   /**
    * @param heat says how long the cloth is dried
    */
   public Recipe write(HeatModel heat) {
-    PlatenWriter.Settled hot = PlatenWriter.settle(bench, medium, sheet);
+    PlatenWriter.Settled hot = PlatenWriter.settle(workplace, medium, sheet);
     Celsius shown = own.dial();
     if (shown != null) {
       hot =
@@ -100,12 +102,12 @@ public final class RecipeWriter {
         layUp(),
         new PeelAdvice(peel, PeelWait.usual(peel.value())),
         new Presses(
-            drying(heat, platen, time.value()),
+            drying(heat, main),
             coolBeforePlacing(),
             extras(medium.atPress().before(work), main),
             extras(after(), main),
             press.kind().setsSingleStones() ? 1 : positions,
-            ToolWriter.of(press, medium, work, pressure.value(), sheet.steam())),
+            ToolWriter.of(workplace, medium, work, pressure.value(), time.value(), steams)),
         medium.handling().stitch(),
         new Waits(
             Recommended.of(Seconds.ofHours(24), Evidence.trade("why.first-wash")), keepBack()));
@@ -121,9 +123,11 @@ public final class RecipeWriter {
         medium.wording().glueSide());
   }
 
-  private Recommended<Seconds> drying(HeatModel heat, Celsius platen, Seconds mainPress) {
+  /** Closed as firmly as for the print: nobody turns the knob twice for each piece. */
+  private Recommended<Seconds> drying(HeatModel heat, Setting main) {
     Recommended<Seconds> usual =
-        new DryingWriter(heat, bench, medium, work.schools()).drying(platen, mainPress);
+        new DryingWriter(heat, workplace, medium, work.schools())
+            .drying(main.platen(), main.pressure(), main.time());
     Seconds wanted = own.drying();
     return wanted == null ? usual : Recommended.of(wanted, yours("why.own-time", usual.value()));
   }
@@ -187,7 +191,13 @@ public final class RecipeWriter {
         slowedByHand()
             ? new SecondsRange(range.low().times(HAND_FACTOR), range.high().times(HAND_FACTOR))
             : range;
-    return new Allowed(PlatenWriter.range(medium, sheet), slowed, bySheet());
+    SecondsRange borne = new SecondsRange(atMostBorne(slowed.low()), atMostBorne(slowed.high()));
+    return new Allowed(PlatenWriter.range(medium, sheet), borne, bySheet());
+  }
+
+  private Seconds atMostBorne(Seconds time) {
+    Seconds longest = medium.atPress().longest();
+    return longest != null && time.compareTo(longest) > 0 ? longest : time;
   }
 
   private SecondsRange sheetOrWindowTime() {
@@ -229,14 +239,16 @@ public final class RecipeWriter {
       time = time.times(HAND_FACTOR);
       why.add(Evidence.trade("why.hand-pressure", press.name()));
     }
+    Seconds borne = atMostBorne(time);
+    if (!borne.equals(time)) {
+      why.add(Evidence.trade("why.bears-no-longer", borne));
+      time = borne;
+    }
     return new Recommended<>(Seconds.of(Math.round(time.count())), why);
   }
 
   private boolean bySteam() {
-    return press.kind().steams()
-        && medium.atPress().steam() == SteamUse.BY_SCHOOL
-        && sheet.time() == null
-        && ToolWriter.steams(medium, work, sheet.steam());
+    return steams && medium.atPress().steam() == SteamUse.BY_SCHOOL && sheet.time() == null;
   }
 
   private int layersBeforeGlue() {

@@ -2,36 +2,50 @@ package velvetkettle.core.plan.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.ArtSize;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.press.Closing;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.StoneSize;
+import velvetkettle.core.quantity.KiloPascal;
+import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.school.School;
 
 /** How the tool in hand is set and held for a recipe [common practice, no source]. */
-final class ToolWriter {
+public final class ToolWriter {
   private final Press press;
+  private final PlatenContact under;
   private final Medium medium;
   private final Work work;
+  private final Seconds time;
   private final List<Sentence> said = new ArrayList<>();
 
-  private ToolWriter(Press press, Medium medium, Work work) {
-    this.press = press;
+  private ToolWriter(Workplace workplace, Medium medium, Work work, Seconds time) {
+    press = workplace.press();
+    under = workplace.under();
     this.medium = medium;
     this.work = work;
+    this.time = time;
   }
 
   static List<Sentence> of(
-      Press press, Medium medium, Work work, Pressure pressure, @Nullable Boolean steam) {
-    ToolWriter writer = new ToolWriter(press, medium, work);
+      Workplace workplace,
+      Medium medium,
+      Work work,
+      Pressure pressure,
+      Seconds time,
+      boolean steams) {
+    Press press = workplace.press();
+    ToolWriter writer = new ToolWriter(workplace, medium, work, time);
     if (press.kind().setsSingleStones()) {
       writer.wand();
     } else if (press.kind().iron()) {
-      writer.iron(steam);
+      writer.iron(steams);
     } else if (press.kind().pressedByHand()) {
       writer.say("tool.lean-in");
     } else {
@@ -47,43 +61,50 @@ final class ToolWriter {
   }
 
   private void plate(Pressure pressure) {
+    said.add(knob(press, under, pressure));
+    if (press.closing() != null) {
+      say("tool.retune");
+    }
+  }
+
+  /** What the knob of a plate press is turned to. */
+  public static Sentence knob(Press press, PlatenContact under, Pressure pressure) {
     Closing closing = press.closing();
     if (closing == null) {
-      say("tool.knob", pressure, pressure.nominal());
-      return;
+      return Sentence.of("tool.knob", pressure, pressure.nominal());
     }
-    double area = press.platenWidth().count() * press.platenDepth().count();
-    double mark = closing.mark(pressure.nominal(), area);
-    if (mark > closing.scale()) {
-      say("tool.knob-all-of-it", closing.scale(), pressure.nominal());
-    } else {
-      say(
-          "tool.knob-mark",
-          (int) Math.max(1, Math.round(mark)),
+    KiloPascal wanted = pressure.nominal();
+    double carries = under.loaded();
+    if (closing.fallsShortOf(wanted, carries)) {
+      return Sentence.of(
+          "tool.knob-last-mark",
           closing.scale(),
-          pressure.nominal());
+          wanted,
+          closing.at(closing.scale(), carries).rounded());
     }
-    say("tool.retune");
+    int mark = closing.mark(wanted, carries);
+    return Sentence.of(
+        "tool.knob-mark", mark, closing.scale(), closing.at(mark, carries).rounded());
   }
 
-  private void iron(@Nullable Boolean steam) {
+  private void iron(boolean steams) {
     if (press.kind().steams()) {
-      say(steams(steam) ? "tool.steam-on" : "tool.steam-off");
+      say(steams ? "tool.steam-on" : "tool.steam-off");
     }
     boolean travels = work.schools().keepTo(School.IRON_TRAVELLING);
-    say(travels ? "tool.iron-travels" : medium.wording().ironing());
-    if (!steams(steam)) {
+    if (travels) {
+      ArtSize art = work.artwork().size();
+      double over = under.keptMoving(press, art.width().count(), art.height().count()).over();
+      say(
+          "tool.iron-passes",
+          (int) Math.round(100 * over),
+          Seconds.of(Math.round(time.count() / over)));
+    } else {
+      say(medium.wording().ironing());
+    }
+    if (!steams) {
       say("tool.iron-twice");
     }
-  }
-
-  /** The sheet first; then what the medium wants, or the shop's school. */
-  private boolean steams(@Nullable Boolean steam) {
-    return press.kind().steams() && steams(medium, work, steam);
-  }
-
-  static boolean steams(Medium medium, Work work, @Nullable Boolean bySheet) {
-    return bySheet != null ? bySheet : medium.atPress().steam().on(work);
   }
 
   private void wand() {

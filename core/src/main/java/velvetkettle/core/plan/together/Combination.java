@@ -4,19 +4,20 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
-import velvetkettle.core.plan.order.Operation;
 import velvetkettle.core.plan.order.OrderOfWork;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
 import velvetkettle.core.plan.order.OrderOfWork.SingleDecoration;
 import velvetkettle.core.plan.order.Precedence;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.work.Act;
 
 /**
  * One medium for each decoration of a garment, and whether they go together. What the maker took
@@ -29,12 +30,16 @@ public final class Combination {
   /** Orders of work that are looked for before one gives up. */
   private static final int TRIED = 80;
 
+  /** Of those that are possible, so many are run in full. */
+  private static final int RUN = 6;
+
   private final JobRequest job;
   private final MediaCatalogue media;
   private final HeatModel heat;
   private final List<DecorationPlan> plans;
   private final List<Chosen> chosen;
   private final JointOrder together;
+  private @Nullable List<SequenceEntry> everywhere;
 
   private Combination(
       JobRequest job, MediaCatalogue media, HeatModel heat, List<DecorationPlan> plans) {
@@ -61,16 +66,32 @@ public final class Combination {
   public static Combination best(
       JobRequest job, MediaCatalogue media, HeatModel heat, List<DecorationPlan> plans) {
     Combination first = new Combination(job, media, heat, plans);
-    if (first.together.possible()) {
+    if (first.isHopeless() || first.worksEverywhere()) {
       return first;
     }
-    return choices(plans).stream()
-        .skip(1)
-        .limit(TRIED)
-        .map(choice -> new Combination(job, media, heat, choice))
-        .filter(combination -> combination.together.possible())
+    List<Combination> possible =
+        choices(plans).stream()
+            .skip(1)
+            .limit(TRIED)
+            .map(choice -> new Combination(job, media, heat, choice))
+            .filter(combination -> combination.together.possible())
+            .limit(RUN)
+            .toList();
+    return possible.stream()
+        .filter(Combination::worksEverywhere)
         .findFirst()
-        .orElse(first);
+        .orElse(first.together.possible() || possible.isEmpty() ? first : possible.get(0));
+  }
+
+  /** Whether something lies where no platen can press it, whatever it is pressed with. */
+  private boolean isHopeless() {
+    return chosen.stream()
+        .anyMatch(one -> one.pressed() != null && one.placing().way().isHopeless());
+  }
+
+  /** Whether an order is possible, and heat says no at no place of any thing. */
+  private boolean worksEverywhere() {
+    return together.possible() && sequence().stream().noneMatch(one -> one.margins().ruleOut());
   }
 
   /** All choices of media, those first that keep closest to the ranking. */
@@ -134,7 +155,63 @@ public final class Combination {
         && !other.decoration().liesOver(one.decoration());
   }
 
-  public List<Operation> operations() {
+  /** What does not go: two things on one garment, or one where it is to lie. */
+  public Optional<Clash> clash() {
+    return chosen.stream()
+        .filter(one -> one.pressed() != null && one.placing().way().isHopeless())
+        .findFirst()
+        .map(one -> Clash.ofPlace(one.decoration().id(), one.placing().advice().get(0)))
+        .or(together::clash)
+        .or(this::notEverywhere);
+  }
+
+  /** A thing that would not do at one of its places. */
+  private Optional<Clash> notEverywhere() {
+    return sequence().stream()
+        .filter(entry -> entry.margins().ruleOut())
+        .findFirst()
+        .map(
+            entry -> {
+              Chosen thing = thing(entry);
+              Chosen crossed =
+                  chosen.stream().filter(other -> crosses(thing, other)).findFirst().orElse(null);
+              return Clash.ofHeat(thing, crossed, entry.margins());
+            });
+  }
+
+  public List<Chosen> chosen() {
+    return chosen;
+  }
+
+  /**
+   * Each thing at its place in the order, with what heat does to it where that is worst; empty
+   * where no order is possible.
+   */
+  public List<SequenceEntry> sequence() {
+    List<SequenceEntry> known = everywhere;
+    if (known == null) {
+      known = together.possible() && !isHopeless() ? runInFull() : together.told();
+      everywhere = known;
+    }
+    return known;
+  }
+
+  private List<SequenceEntry> runInFull() {
+    HeatEverywhere heated = new HeatEverywhere(job, heat, acts(), together.inOrder());
+    return together.told().stream()
+        .map(entry -> entry.with(heated.worst(thing(entry), entry.margins())))
+        .toList();
+  }
+
+  private Chosen thing(SequenceEntry entry) {
+    return chosen.stream()
+        .filter(one -> one.decoration().id().equals(entry.decoration()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** All that is done, from the cloth to the look at the piece. */
+  public List<Act> acts() {
     return OrderOfWork.of(
         job, together.inOrder(), chosen.stream().filter(c -> c.pressed() == null).toList());
   }

@@ -168,7 +168,7 @@ public final class JointOrder {
       known =
           Precedence.reaches(pressed, lying)
               ? heat.exposure(
-                  pressings.get(other).bench(),
+                  pressings.get(other).workplace(),
                   pressings.get(thing),
                   LaterPresses.over(pressings.get(thing).garment(), lying, pressed))
               : Exposure.NONE;

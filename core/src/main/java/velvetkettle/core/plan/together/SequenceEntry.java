@@ -12,4 +12,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param added what those presses give it, in words; null where none meets it
  */
 public record SequenceEntry(
-    String decoration, Sentence why, Margins margins, @Nullable Sentence added) {}
+    String decoration, Sentence why, Margins margins, @Nullable Sentence added) {
+  SequenceEntry with(Margins other) {
+    return new SequenceEntry(decoration, why, other, added);
+  }
+}

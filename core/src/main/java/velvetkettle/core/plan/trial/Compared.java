@@ -10,6 +10,7 @@ import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.heat.dose.Steam;
+import velvetkettle.core.heat.phase.Detail;
 import velvetkettle.core.heat.phase.Exposure;
 import velvetkettle.core.heat.phase.Openings;
 import velvetkettle.core.heat.phase.ParameterSample;
@@ -28,8 +29,6 @@ import velvetkettle.core.quantity.Times;
  * @param room seconds of the first minute that are safe on all three counts at this temperature
  */
 record Compared(Pressing pressing, Margins margins, Openings openings, double longest, int room) {
-  private static final double TOLERANCE = 0.2;
-
   /** Nobody stands longer at a press than this, s. */
   private static final double LONGEST = 180;
 
@@ -47,19 +46,28 @@ record Compared(Pressing pressing, Margins margins, Openings openings, double lo
     double longest =
         Math.min(LONGEST, Math.max(MINUTE, Math.ceil(TIMES * pressing.time().count())));
     Pressing closed = pressing.at(pressing.platen(), Seconds.of(longest));
-    Openings openings =
-        new Openings(
-            closed,
-            PressSimulation.of(closed, closed.untilPressed(), ParameterSample.NOMINAL, TOLERANCE));
+    Openings openings = openings(closed);
+    Openings hottest =
+        pressing.workplace().under().isEven() ? openings : openings(closed.atHottest());
     return new Compared(
-        pressing, bearing.after(Exposure.NONE), openings, longest, room(bearing, openings));
+        pressing,
+        bearing.after(Exposure.NONE),
+        openings,
+        longest,
+        room(bearing, openings, hottest));
+  }
+
+  private static Openings openings(Pressing closed) {
+    return new Openings(
+        closed,
+        PressSimulation.of(closed, closed.untilPressed(), ParameterSample.NOMINAL, Detail.FINE));
   }
 
   /** How many seconds of the first minute are safe on all three counts at this temperature. */
-  private static int room(LaterHeatTolerance bearing, Openings openings) {
+  private static int room(LaterHeatTolerance bearing, Openings coolest, Openings hottest) {
     return (int)
         IntStream.rangeClosed(1, MINUTE)
-            .mapToObj(second -> bearing.opened(openings.at(second)))
+            .mapToObj(second -> bearing.opened(coolest.at(second).harmedAs(hottest.at(second))))
             .filter(
                 words ->
                     words.hold() == Verdict.SAFE

@@ -3,9 +3,9 @@ package velvetkettle.core.plan.trial;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.heat.story.HeatStory;
 import velvetkettle.core.heat.story.StoryTeller;
 import velvetkettle.core.media.MediaCatalogue;
@@ -13,14 +13,16 @@ import velvetkettle.core.plan.ParallelTasks;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
+import velvetkettle.core.plan.order.OrderOfWork;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
+import velvetkettle.core.plan.order.PlacePhases;
 import velvetkettle.core.plan.order.Pressings;
-import velvetkettle.core.plan.order.SharedPhases;
 import velvetkettle.core.plan.together.SequenceEntry;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.work.Act;
 
 /** The heat story of a ticket as a plan settled it, whenever that was. */
 public final class HeatStories {
@@ -53,12 +55,10 @@ public final class HeatStories {
     List<Chosen> all = chosen(job, media, plan);
     List<Chosen> pressed = all.stream().filter(one -> one.pressed() != null).toList();
     boolean known = pressed.stream().allMatch(HeatStories::isKnown);
-    SharedPhases phases = SharedPhases.of(job, pressed);
-    List<Integer> places = IntStream.range(0, pressed.size()).boxed().toList();
+    List<Act> acts = OrderOfWork.of(job, pressed, List.of());
     List<ToldThing> told =
         new ArrayList<>(
-            ParallelTasks.each(
-                places, place -> thing(job, phases, place, pressed.get(place), known)));
+            ParallelTasks.each(pressed, thing -> thing(job, acts, pressed, thing, known)));
     all.stream()
         .filter(one -> one.pressed() == null)
         .map(
@@ -90,22 +90,23 @@ public final class HeatStories {
   }
 
   private static ToldThing thing(
-      JobRequest job, SharedPhases phases, int place, Chosen thing, boolean known) {
+      JobRequest job, List<Act> acts, List<Chosen> all, Chosen thing, boolean known) {
+    PlacePhases.Course course =
+        PlacePhases.of(job.garment(), acts, all, thing, PlacePhases.first(thing));
     return new ToldThing(
-        thing.decoration().id(), phases.from(place), told(job, phases, place, thing, known));
+        thing.decoration().id(), course.from(), told(job, course.phases(), thing, known));
   }
 
-  private static Told told(
-      JobRequest job, SharedPhases phases, int place, Chosen thing, boolean known) {
+  private static Told told(JobRequest job, List<WorkPhase> phases, Chosen thing, boolean known) {
     Pressed pressed = thing.press();
-    if (!job.bench(pressed.press()).isComputed()) {
+    if (!job.workplace(pressed.press()).isComputed()) {
       return Told.not("story.untold.tool", pressed.press().name());
     }
     if (!known) {
       return Told.not("story.untold.older");
     }
     Pressing alone = Pressings.of(job, thing);
-    return new Told(StoryTeller.tell(alone.over(phases.of(place))), null);
+    return new Told(StoryTeller.tell(alone.over(phases)), null);
   }
 
   private static boolean isKnown(Chosen thing) {

@@ -53,7 +53,7 @@ final class Reliefs {
 
   private static boolean isForTheMaker(WhatIf.Kind kind) {
     return switch (kind) {
-      case COVER, PAD, OTHER_PRESS, FROM_BACK, WARM_CLOTH, NO_PRE_PRESS -> true;
+      case COVER, PAD, OTHER_PRESS, KEPT_MOVING, FROM_BACK, WARM_CLOTH, NO_PRE_PRESS -> true;
       case DAMP_ROOM, THICKER_CLOTH, COOLER_PLATEN, HOTTER_PLATEN, SECOND_LAYER -> false;
     };
   }

@@ -38,6 +38,7 @@ public record WhatIf(
     THICKER_CLOTH,
     PAD,
     OTHER_PRESS,
+    KEPT_MOVING,
     COOLER_PLATEN,
     HOTTER_PLATEN,
     FROM_BACK,

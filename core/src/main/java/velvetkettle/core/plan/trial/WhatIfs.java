@@ -3,6 +3,7 @@ package velvetkettle.core.plan.trial;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.HeatModel;
 import velvetkettle.core.heat.phase.Pressing;
@@ -18,6 +19,7 @@ import velvetkettle.core.plan.recipe.PlatenWriter;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.RecipeWriter;
 import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
@@ -79,6 +81,7 @@ final class WhatIfs {
             Stream.of(thicker()),
             pad().stream(),
             otherPress().stream(),
+            keptMoving().stream(),
             platens(),
             fromBack().stream(),
             secondLayer().stream(),
@@ -137,7 +140,7 @@ final class WhatIfs {
   }
 
   private Optional<Variation> damp() {
-    Workroom room = job.bench(candidate.tool()).workroom();
+    Workroom room = job.workplace(candidate.tool()).workroom();
     if (room.humidity() >= DAMP) {
       return Optional.empty();
     }
@@ -193,7 +196,7 @@ final class WhatIfs {
     return Stream.concat(Stream.of(job.press()), job.shop().drawer().stream())
         .filter(press -> press.kind().pressedByHand() != byHand)
         .filter(press -> medium.atPress().by(press.kind()))
-        .filter(press -> job.bench(press).isComputed())
+        .filter(press -> job.workplace(press).isComputed())
         .findFirst()
         .map(this::with);
   }
@@ -210,6 +213,24 @@ final class WhatIfs {
         kept.with(press.id()),
         Sentence.of("whatif.keep.so"),
         true);
+  }
+
+  /** An iron that passes over all of it in place of one that is set down and held. */
+  private Optional<Variation> keptMoving() {
+    if (!candidate.tool().kind().iron()) {
+      return Optional.empty();
+    }
+    ArtSize art = candidate.decoration().artwork().size();
+    PlatenContact moving =
+        now.pressing()
+            .workplace()
+            .under()
+            .keptMoving(candidate.tool(), art.width().count(), art.height().count());
+    return Optional.of(
+        madeUpByTime(
+            WhatIf.Kind.KEPT_MOVING,
+            Sentence.of("whatif.kept-moving", (int) Math.round(100 * moving.over())),
+            now.pressing().under(moving)));
   }
 
   private Stream<Variation> platens() {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Kelvin;
 
@@ -20,8 +21,6 @@ import velvetkettle.core.quantity.Kelvin;
  */
 public record PressCharacter(
     Kelvin readsHigh, double contact, double pressure, List<Double> places, double warmsPerMinute) {
-  public static final int PLACES = 9;
-  private static final int SIDE = 3;
   private static final List<Integer> CORNERS = List.of(0, 2, 6, 8);
   private static final int MIDDLE = 4;
 
@@ -45,7 +44,7 @@ public record PressCharacter(
 
   public PressCharacter {
     places = List.copyOf(places);
-    if (places.size() != PLACES) {
+    if (places.size() != PlatenMap.PLACES) {
       throw new IllegalArgumentException("a platen has nine places: " + places.size());
     }
   }
@@ -78,7 +77,7 @@ public record PressCharacter(
     int coldest = CORNERS.get(random.nextInt(CORNERS.size()));
     double much = random.nextDouble(3, 9);
     double[] places =
-        IntStream.range(0, PLACES)
+        IntStream.range(0, PlatenMap.PLACES)
             .mapToDouble(
                 n ->
                     n == MIDDLE
@@ -90,29 +89,17 @@ public record PressCharacter(
   }
 
   /**
-   * How far a place of the platen is off its mean, K at 150 °C, between the nine along straight
-   * lines.
+   * How far a place of the platen is off its mean, K at 150 °C.
    *
    * @param x from -1 at the left to 1 at the right
    * @param y from -1 at the back to 1 at the front
    */
   public double off(double x, double y) {
-    double column = Math.max(0, Math.min(SIDE - 1, x + 1));
-    double row = Math.max(0, Math.min(SIDE - 1, y + 1));
-    int left = (int) Math.min(SIDE - 2, Math.floor(column));
-    int back = (int) Math.min(SIDE - 2, Math.floor(row));
-    double right = column - left;
-    double front = row - back;
-    return (1 - front) * between(back, left, right) + front * between(back + 1, left, right);
-  }
-
-  private double between(int row, int left, double share) {
-    int n = SIDE * row + left;
-    return (1 - share) * places.get(n) + share * places.get(n + 1);
+    return new PlatenMap(places).at(x, y);
   }
 
   /** How far the coldest of the nine is below their mean, K. */
   public double coldest() {
-    return -places.stream().mapToDouble(place -> place).min().orElseThrow();
+    return new PlatenMap(places).coldest();
   }
 }

@@ -134,7 +134,7 @@ public record SimulatedPress(
    * @param off how far this place of it is off that mean at 150 °C, K
    */
   public Heater heater(double target, double off) {
-    return new Heater(target + off(off, target), platen + off(off, platen), capacity(), most());
+    return new Heater(target + off(off, target), platen + off(off, platen), capacity(), most(), 1);
   }
 
   /**

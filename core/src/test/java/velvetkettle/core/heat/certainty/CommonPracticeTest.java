@@ -27,6 +27,6 @@ class CommonPracticeTest {
     assertThat(Certainty.now().practice())
         .filteredOn(row -> !row.agrees())
         .extracting(row -> row.setting().key())
-        .containsExactly("practice.steam-iron.setting");
+        .containsExactly("practice.steam-iron-held.setting");
   }
 }

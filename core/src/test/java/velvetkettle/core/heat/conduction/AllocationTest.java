@@ -20,9 +20,9 @@ class AllocationTest {
     long many = allocated(phase, 0.000001);
     int steps = Conduction.run(phase, 0.000001).trace().size();
     assertThat(steps).isGreaterThan(1000);
-    // A moment in the trace is second, bond, two faces and the water of each of five parts; the
-    // arrays double when full and are copied once.
-    long written = steps * 8L * (2 + 3 * 5) * 4;
+    // A moment in the trace is second, bond and platen, two faces and two waters of each of five
+    // parts; the arrays double when full and are copied once.
+    long written = steps * 8L * (3 + 4 * 5) * 4;
     assertThat(many - few).isLessThan(written);
   }
 

@@ -83,8 +83,12 @@ class PressedStackTest {
   @DisplayName("how a platen touches is its own: layers that touch each other are not its affair")
   void contactIsThePlatens() {
     Face film = Face.FILM;
-    double usual = ((Boundary.Platen) heater().over(film, 20, 1)).contact();
-    double better = ((Boundary.Platen) heater().over(film, 20, 2)).contact();
+    double usual =
+        ((Boundary.Platen) heater().over(film, 20, 1, new Air(Layers.ROOM, Layers.HUMIDITY)))
+            .contact();
+    double better =
+        ((Boundary.Platen) heater().over(film, 20, 2, new Air(Layers.ROOM, Layers.HUMIDITY)))
+            .contact();
     assertThat(better).isCloseTo(2 * usual, within(1e-6));
     Phase phase = filmOn(Layers.JERSEY_150, 150, 20, 15);
     assertThat(Column.contact(phase, GLUE))
@@ -422,7 +426,7 @@ class PressedStackTest {
   private static Phase refined(Phase phase, int times) {
     List<Part> parts = new ArrayList<>();
     for (Part part : phase.parts()) {
-      Slab finer = refined(part.slab(), times);
+      Slab finer = FinerCells.of(part.slab(), times);
       Part all = Layers.part(finer);
       parts.add(part.laminated() ? all.onto() : all);
     }
@@ -437,28 +441,6 @@ class PressedStackTest {
         Layers.HUMIDITY,
         phase.seconds(),
         phase.bond());
-  }
-
-  private static Slab refined(Slab slab, int times) {
-    if (slab instanceof Cloth cloth) {
-      return new Cloth(
-          cloth.name(),
-          cloth.fibres(),
-          cloth.weight(),
-          cloth.freeThickness(),
-          cloth.closestPacking(),
-          cloth.cells() * times);
-    }
-    Sheet sheet = (Sheet) slab;
-    return new Sheet(
-        sheet.name(),
-        sheet.face(),
-        sheet.thickness(),
-        sheet.conductivity(),
-        sheet.density(),
-        sheet.heatCapacity(),
-        sheet.cells() * times,
-        Math.pow(sheet.grading(), 1.0 / times));
   }
 
   private static Phase dried(Phase phase) {

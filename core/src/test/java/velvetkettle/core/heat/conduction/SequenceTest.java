@@ -3,6 +3,7 @@ package velvetkettle.core.heat.conduction;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -36,7 +37,7 @@ class SequenceTest {
             Layers.part(Layers.GLUE),
             Layers.part(Layers.JERSEY_150),
             Layers.part(Layers.FOAM));
-    Boundary top = PRESS.over(Face.FILM, 20, 1);
+    Boundary top = PRESS.over(Face.FILM, 20, 1, AIR);
     Boundary base = new Boundary.Held(30, Contact.conductance(Face.FOAM, Face.HARD, 20, 1));
     Phase phase =
         new Phase(
@@ -96,6 +97,29 @@ class SequenceTest {
   }
 
   @Test
+  @DisplayName("an iron that passes and comes back does what the same passes told one by one do")
+  void passes() {
+    Heater iron = new Heater(190, 19_000, 60_000);
+    LaidSlab[] all = {carrier, film, glue, cloth, pad};
+    for (double over : new double[] {0.25, 0.5, 0.8}) {
+      double period = 2;
+      int passes = 20;
+      List<PhaseInput> oneByOne = new ArrayList<>();
+      for (int pass = 0; pass < passes; pass++) {
+        oneByOne.add(closed(over * period, all).under(iron));
+        oneByOne.add(open((1 - over) * period, all));
+      }
+      ConductionResult told = Sequence.run(oneByOne, AIR).get(2 * passes - 1);
+      ConductionResult meant =
+          Sequence.run(List.of(closed(passes * period, all).under(iron.passing(over))), AIR).get(0);
+      ConductionResult held =
+          Sequence.run(List.of(closed(passes * period, all).under(iron)), AIR).get(0);
+      assertThat(line(meant).dose()).isCloseTo(line(told).dose(), withinPercentage(3));
+      assertThat(line(held).dose()).isGreaterThan(1.2 * line(told).dose());
+    }
+  }
+
+  @Test
   @DisplayName("turned over, each layer lies with its warm side down, and the glue goes on bonding")
   void turnedOver() {
     PhaseInput tack = closed(4, glue, cloth);
@@ -136,9 +160,11 @@ class SequenceTest {
             open(8, cloth, pad),
             closed(12, carrier, film, glue, cloth, pad),
             open(60, carrier, film, glue, cloth, pad),
-            closed(5, film, glue, cloth, pad));
+            closed(5, film, glue, cloth, pad),
+            closed(9, film, glue, cloth, pad).under(PRESS.passing(0.4)));
     for (ConductionResult passage : Sequence.run(scenes, AIR)) {
       assertThat(passage.energy().imbalance()).isLessThan(1e-3);
+      assertThat(passage.waterLost()).isCloseTo(passage.waterEscaped(), within(1e-6));
     }
   }
 

@@ -62,7 +62,7 @@ public final class StepDoubling {
       now = next;
       next = old;
       second += dt;
-      moment.set(now, flows.in, flows.out);
+      moment.set(column, now, flows.in, flows.out);
       moment.write(trace, second);
       dt = Math.min(LONGEST_STEP, dt * factor);
     }

@@ -28,9 +28,10 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
-import velvetkettle.core.heat.phase.Bench;
 import velvetkettle.core.heat.phase.ParameterSample;
+import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
@@ -115,7 +116,7 @@ class MeasuringTest {
       double[] seconds = IntStream.rangeClosed(1, 60).mapToDouble(n -> n / 2.0).toArray();
       ProbeTrace shape = trace(seconds, new double[60]);
       double[] seen =
-          ProbeFit.seen(new Bench(TEE, PRESS, Workroom.USUAL), shape, draw, lag, seconds);
+          ProbeFit.seen(new Workplace(TEE, PRESS, Workroom.USUAL), shape, draw, lag, seconds);
       double off = ProbeFit.PROBE_ERROR * random.nextGaussian();
       boolean together = world == World.ERRORS_TOGETHER;
       double alone = together ? 0 : ProbeFit.ERROR;
@@ -214,7 +215,8 @@ class MeasuringTest {
   @DisplayName("strips after a probe leave what the probe said of the contact")
   void stripsAfterProbe() {
     Calibration probed =
-        new Calibration(Kelvin.of(3), Kelvin.of(3), true, 1.4, 1.3, Kelvin.of(6), LocalDate.EPOCH);
+        new Calibration(
+            Kelvin.of(3), Kelvin.of(3), true, 1.4, 1.3, PlatenMap.USUAL, LocalDate.EPOCH);
     Measuring again =
         new Measuring(
             PRESS.measured(probed),
@@ -225,7 +227,7 @@ class MeasuringTest {
     Calibration now = again.calibration(LocalDate.of(2026, 11, 26));
     assertThat(now.contact()).isEqualTo(1.4);
     assertThat(now.contactTimes()).isEqualTo(1.3);
-    assertThat(now.coldest()).isEqualTo(Kelvin.of(6));
+    assertThat(now.map()).isEqualTo(PlatenMap.USUAL);
     assertThat(now.readsHigh()).isEqualTo(Kelvin.of(0));
   }
 
@@ -262,8 +264,16 @@ class MeasuringTest {
         IntStream.of(138, 146, 140, 147, 150, 148, 145, 149, 146).mapToObj(Celsius::of).toList();
     Measuring measuring =
         new Measuring(PRESS, Workroom.USUAL, List.of(), new Measuring.NinePlaces(DIAL, read), null);
-    assertThat(measuring.calibration(LocalDate.EPOCH).coldest()).isEqualTo(Kelvin.of(7.4));
+    assertThat(measuring.calibration(LocalDate.EPOCH).places().coldest()).isEqualTo(7.4);
     assertThat(measuring.known().offset()).isBetween(-5.0, -4.0);
+  }
+
+  @Test
+  @DisplayName("nine places of which one was misread are refused, and say so")
+  void misread() {
+    List<Celsius> read =
+        IntStream.of(150, 149, 151, 150, 150, 150, 149, 150, 320).mapToObj(Celsius::of).toList();
+    assertThatThrownBy(() -> new Measuring.NinePlaces(DIAL, read)).hasMessageContaining("misread");
   }
 
   @Test

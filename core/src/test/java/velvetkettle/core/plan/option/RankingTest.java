@@ -120,7 +120,7 @@ class RankingTest {
         REAL.recipe(),
         new Margins(hold, mark, bleed),
         new Standing(List.of(), List.of(scores), Seconds.of(order)),
-        new Advice(List.of(), List.of(), null),
+        new Advice(List.of(), null),
         REAL.stack(),
         "Press");
   }

@@ -180,7 +180,7 @@ class DecorationStepsTest {
     assertThat(steamed.setting().time().value().count()).isBetween(60.0, 120.0);
     assertThat(steamed.presses().tool())
         .extracting("key")
-        .contains("tool.steam-on", "tool.iron-travels");
+        .contains("tool.steam-on", "tool.iron-passes");
   }
 
   private static Recipe onIron(Schools schools) {

@@ -24,12 +24,15 @@ import velvetkettle.core.plan.Step;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.Shop;
 import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
 
 /** The order of the work on one garment: common practice, no source. */
 class OrderOfWorkTest {
@@ -39,11 +42,16 @@ class OrderOfWorkTest {
         .containsExactly(
             StepKind.TEST,
             StepKind.HANDLE,
+            StepKind.SET,
+            StepKind.HANDLE,
+            StepKind.HANDLE,
+            StepKind.SET,
             StepKind.PRE_PRESS,
             StepKind.PLACE,
             StepKind.PRESS,
             StepKind.PEEL,
             StepKind.SECOND_PRESS,
+            StepKind.HANDLE,
             StepKind.INSPECT);
   }
 
@@ -61,6 +69,32 @@ class OrderOfWorkTest {
         .startsWith(LayerKind.HEATED_PLATEN, LayerKind.COVER, LayerKind.FILM)
         .doesNotContain(LayerKind.CARRIER);
     assertThat(second.instruction().arguments()).contains(CoverSheet.PTFE.term());
+  }
+
+  @Test
+  @DisplayName(
+      "under a cloth a second press is for the finish, under a thin sheet it locks edges in")
+  void secondPressUnderCloth() {
+    JobRequest tee = job(Jobs.whiteBandTee(), logo(Surface.ANY), 1);
+    for (School school : new School[] {School.COVER_CLOTH, School.COVER_PTFE}) {
+      Shop keeping = new Shop(tee.shop().drawer(), tee.shop().shelf(), Schools.of(school));
+      JobRequest kept =
+          new JobRequest(
+              tee.garment(),
+              tee.decorations(),
+              1,
+              tee.press(),
+              tee.workroom(),
+              keeping,
+              tee.experience());
+      Step second =
+          Jobs.planner().plan(kept).steps().stream()
+              .filter(step -> step.kind() == StepKind.SECOND_PRESS)
+              .findFirst()
+              .orElseThrow();
+      assertThat(second.instruction().key())
+          .isEqualTo(school == School.COVER_CLOTH ? "do.second-press.look" : "do.second-press");
+    }
   }
 
   @Test
@@ -84,7 +118,11 @@ class OrderOfWorkTest {
         .filteredOn(step -> step.kind() == StepKind.PLACE)
         .extracting(Step::decoration)
         .containsExactly("photo", "film", "sewn");
-    assertThat(kinds(plan)).containsOnlyOnce(StepKind.PRE_PRESS);
+    assertThat(kinds(plan))
+        .as("what was dried takes up water while the press changes its heat")
+        .filteredOn(kind -> kind == StepKind.PRE_PRESS || kind == StepKind.PLACE)
+        .containsExactly(
+            StepKind.PRE_PRESS, StepKind.PLACE, StepKind.PRE_PRESS, StepKind.PLACE, StepKind.PLACE);
     GarmentState end = plan.steps().get(plan.steps().size() - 1).after();
     assertThat(end.hottest())
         .isEqualTo(plan.decorations().get(2).current().recipe().setting().platen());

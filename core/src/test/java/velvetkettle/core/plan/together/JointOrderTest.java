@@ -143,9 +143,7 @@ class JointOrderTest {
     assertThat(plan.together().sequence().get(0).why().key()).isEqualTo("order.sublimation-first");
     assertThat(plan.together().sequence().get(0).added()).isNotNull();
     assertThat(plan.together().sequence().get(2).added()).isNull();
-    assertThat(plan.steps())
-        .extracting(step -> step.instruction().key())
-        .contains("do.cover-what-lies");
+    assertThat(plan.steps()).extracting(step -> step.instruction().key()).contains("do.shield");
   }
 
   @Test
@@ -171,8 +169,7 @@ class JointOrderTest {
   }
 
   @Test
-  @DisplayName(
-      "stones and blocker film: the stones' press is too hot for the film, so they go first")
+  @DisplayName("stones and blocker film: a platen would come down on the stones, so they go last")
   void stonesBesideBlocker() {
     Plan plan =
         plan(
@@ -181,10 +178,8 @@ class JointOrderTest {
             List.of(),
             on("letters", ArtKind.LETTERING, Placement.CHEST, "film-block"),
             on("stones", ArtKind.STONES, Placement.CHEST, "stone-sheet"));
-    assertThat(sequence(plan)).containsExactly("stones", "letters");
-    assertThat(plan.steps())
-        .extracting(step -> step.instruction().key())
-        .contains("do.keep-off-stones");
+    assertThat(sequence(plan)).containsExactly("letters", "stones");
+    assertThat(plan.together().sequence().get(0).why().key()).isEqualTo("order.stones-last");
   }
 
   @Test
@@ -304,9 +299,9 @@ class JointOrderTest {
       List<WorkPhase.Closed> presses =
           LaterPresses.over(job.garment(), lying, alone.get(other).chosen());
       both.addAll(presses);
-      sum = sum.plus(Jobs.HEAT.exposure(pressing.bench(), pressing, presses));
+      sum = sum.plus(Jobs.HEAT.exposure(pressing.workplace(), pressing, presses));
     }
-    Exposure oneRun = Jobs.HEAT.exposure(pressing.bench(), pressing, both);
+    Exposure oneRun = Jobs.HEAT.exposure(pressing.workplace(), pressing, both);
     assertThat(sum.tint()).isPositive();
     assertThat(oneRun.tint()).isCloseTo(sum.tint(), withinPercentage(20));
     assertThat(oneRun.hottestCloth()).isCloseTo(sum.hottestCloth(), within(6.0));

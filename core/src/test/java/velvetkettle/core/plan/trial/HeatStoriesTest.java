@@ -78,8 +78,9 @@ class HeatStoriesTest {
     HeatStory story = told(job(Jobs.whiteBandTee(), Jobs.photograph(), 1));
     List<Double> main = story.platen().get(1).celsius();
     double coolest = main.stream().mapToDouble(c -> c).min().orElseThrow();
-    assertThat(main.get(0)).isEqualTo(180);
-    assertThat(coolest).isBetween(176.0, 179.6);
+    // Where the art lies coolest: a little below what is set.
+    assertThat(main.get(0)).isBetween(176.0, 179.5);
+    assertThat(main.get(0) - coolest).isBetween(0.4, 4.0);
     assertThat(main.get(main.size() - 1)).isGreaterThanOrEqualTo(coolest);
   }
 

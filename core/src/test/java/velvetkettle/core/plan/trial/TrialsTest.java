@@ -36,6 +36,7 @@ import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
@@ -140,7 +141,7 @@ class TrialsTest {
   @ParameterizedTest
   @CsvSource({
     "COVER, whatif.longer",
-    "NO_PRE_PRESS, whatif.steam",
+    "NO_PRE_PRESS, whatif.longer",
     "OTHER_PRESS, whatif.says.hold.tight",
     "COOLER_PLATEN, whatif.longer",
     "HOTTER_PLATEN, whatif.sooner",
@@ -150,6 +151,42 @@ class TrialsTest {
   @DisplayName("one thing otherwise makes the difference that practice knows")
   void differences(WhatIf.Kind kind, String difference) {
     assertThat(whatIf(tee(), kind).difference().key()).isEqualTo(difference);
+  }
+
+  @Test
+  @DisplayName("in a room as damp as most, cloth that was not pressed before steams under the glue")
+  void notPressedBefore() {
+    JobRequest usual = tee().in(new Workroom(Celsius.of(23), 65));
+    assertThat(whatIf(usual, WhatIf.Kind.NO_PRE_PRESS).difference().key())
+        .isEqualTo("whatif.steam");
+  }
+
+  @Test
+  @DisplayName("an iron that is kept moving bonds less in the same time, and heats the cloth less")
+  void keptMoving() {
+    JobRequest job = tee();
+    Press iron = Press.usual("Shop iron", PressKind.IRON_DRY);
+    JobRequest byIron =
+        new JobRequest(
+            job.garment(),
+            List.of(
+                job.decorations()
+                    .get(0)
+                    .with(
+                        "film-smooth",
+                        OwnSetting.of("film-smooth")
+                            .with(iron.id())
+                            .at(Celsius.of(150), Seconds.of(30)))),
+            1,
+            iron,
+            job.workroom(),
+            new Shop(List.of(iron), job.shop().shelf(), job.shop().schools()),
+            job.experience());
+    WhatIf moving = whatIf(byIron, WhatIf.Kind.KEPT_MOVING);
+    assertThat(moving.glueLine().degrees()).isLessThan(-10);
+    assertThat(moving.margins().hold().verdict()).isNotEqualTo(Verdict.SAFE);
+    assertThat(TRIALS.whatIfs(job, "a", "film-smooth"))
+        .noneMatch(each -> each.kind() == WhatIf.Kind.KEPT_MOVING);
   }
 
   @Test
@@ -186,10 +223,10 @@ class TrialsTest {
   void otherPressByItsOwnDisplay() {
     Press high =
         new Press(
-            "High mini",
-            PressKind.HAND_MINI,
+            "High hand press",
+            PressKind.HAND_LARGE,
             Millimetres.of(300),
-            Millimetres.of(300),
+            Millimetres.of(250),
             Calibration.readsHigh(7));
     JobRequest job = tee();
     Shop shop = new Shop(List.of(high), job.shop().shelf(), job.shop().schools());
@@ -204,7 +241,7 @@ class TrialsTest {
             job.experience());
     WhatIf other = whatIf(with, WhatIf.Kind.OTHER_PRESS);
     OwnSetting kept = other.kept();
-    assertThat(kept.press()).isEqualTo("High mini");
+    assertThat(kept.press()).isEqualTo("High hand press");
     if (kept.dial() != null) {
       assertThat(kept.dial().degrees())
           .isEqualTo(planned(tee()).recipe().setting().platen().degrees() + 7);
@@ -214,7 +251,7 @@ class TrialsTest {
                     with.withDecorations(
                         List.of(with.decorations().get(0).with("film-smooth", kept))))
                 .press())
-        .isEqualTo("High mini");
+        .isEqualTo("High hand press");
   }
 
   @Test

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Celsius;
@@ -130,7 +131,7 @@ class SimulatedPressTest {
   @DisplayName("between the nine places it goes along straight lines; beyond the edge it stays")
   void places() {
     PressCharacter nature = nature(5);
-    for (int n = 0; n < PressCharacter.PLACES; n++) {
+    for (int n = 0; n < PlatenMap.PLACES; n++) {
       assertThat(nature.off(n % 3 - 1, n / 3 - 1)).isCloseTo(nature.places().get(n), within(1e-12));
     }
     double halfway = (nature.places().get(0) + nature.places().get(1)) / 2;

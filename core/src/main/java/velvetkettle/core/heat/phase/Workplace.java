@@ -1,0 +1,31 @@
+package velvetkettle.core.heat.phase;
+
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.press.PlatenContact;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.Workroom;
+
+/**
+ * What the work is done on and with, and the air that the cloth has lain in.
+ *
+ * @param under how the platen reaches the art; the heat is that of its coolest place
+ */
+public record Workplace(Garment garment, Press press, Workroom workroom, PlatenContact under) {
+  /** In the middle of its platen. */
+  public Workplace(Garment garment, Press press, Workroom workroom) {
+    this(garment, press, workroom, PlatenContact.middleOf(press));
+  }
+
+  /** The same where the art gets hottest. */
+  public Workplace atHottest() {
+    return new Workplace(garment, press, workroom, under.atHottest());
+  }
+
+  /**
+   * Whether the computation speaks of this press. A steam iron and a wand are moved and vented: it
+   * is two to four times too quick for them.
+   */
+  public boolean isComputed() {
+    return !press.kind().steams() && !press.kind().setsSingleStones();
+  }
+}

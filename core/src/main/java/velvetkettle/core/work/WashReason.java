@@ -1,0 +1,9 @@
+package velvetkettle.core.work;
+
+/** Why a garment is washed before. */
+public enum WashReason {
+  SOFTENER,
+  STONES,
+  SHRINKS,
+  ALWAYS
+}

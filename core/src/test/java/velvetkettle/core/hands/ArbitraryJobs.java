@@ -1,0 +1,247 @@
+package velvetkettle.core.hands;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.ArtSize;
+import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
+import velvetkettle.core.art.Surface;
+import velvetkettle.core.art.Tones;
+import velvetkettle.core.cloth.Area;
+import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.ClothSpec;
+import velvetkettle.core.cloth.Colour;
+import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Hue;
+import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Layout;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.PlacedObstacle;
+import velvetkettle.core.cloth.Size;
+import velvetkettle.core.place.Spot;
+import velvetkettle.core.plan.job.Decoration;
+import velvetkettle.core.plan.job.Experience;
+import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.Shop;
+import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Closing;
+import velvetkettle.core.press.Press;
+import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.StoneSize;
+import velvetkettle.core.quantity.Millimetres;
+import velvetkettle.core.school.Dispute;
+import velvetkettle.core.school.School;
+import velvetkettle.core.school.Schools;
+
+/**
+ * Jobs as they come to no shop: every tool, garment, cloth and kind of art, one to three things
+ * beside and over one another, obstacles placed and only named. The same seed gives the same job.
+ */
+public final class ArbitraryJobs {
+  private final Random random;
+
+  private ArbitraryJobs(long seed) {
+    random = new Random(seed);
+  }
+
+  public static JobRequest of(long seed) {
+    return new ArbitraryJobs(seed).job();
+  }
+
+  private JobRequest job() {
+    // Neighbouring seeds begin alike.
+    random.nextInt();
+    Garment garment = garment();
+    List<Press> drawer = new ArrayList<>();
+    for (PressKind kind : PressKind.values()) {
+      if (random.nextInt(3) > 0) {
+        drawer.add(press(kind));
+      }
+    }
+    Press press = press(any(PressKind.values()));
+    drawer.removeIf(other -> other.name().equals(press.name()));
+    List<Decoration> things = new ArrayList<>();
+    int count = 1 + random.nextInt(3);
+    for (int n = 0; n < count; n++) {
+      Decoration below = n > 0 && one(3) ? things.get(random.nextInt(n)) : null;
+      Decoration thing = thing(n, below);
+      for (int again = 0; again < 4 && below == null && crosses(thing, things); again++) {
+        // Few makers mean two things to lie on one another without saying so.
+        thing = thing(n, null);
+      }
+      things.add(thing);
+    }
+    return new JobRequest(
+        garment,
+        things,
+        1 + random.nextInt(40),
+        press,
+        null,
+        new Shop(drawer, List.of(), schools()),
+        Experience.NONE);
+  }
+
+  private <T> T any(T[] all) {
+    return all[random.nextInt(all.length)];
+  }
+
+  private boolean one(int in) {
+    return random.nextInt(in) == 0;
+  }
+
+  private double between(double low, double high) {
+    return Math.round(low + (high - low) * random.nextDouble());
+  }
+
+  private Garment garment() {
+    GarmentKind kind = any(GarmentKind.values());
+    Fabric fabric = any(Fabric.values());
+    Set<Obstacle> obstacles = EnumSet.noneOf(Obstacle.class);
+    List<PlacedObstacle> placed = new ArrayList<>();
+    for (int n = random.nextInt(4); n > 0; n--) {
+      Obstacle what = any(Obstacle.values());
+      obstacles.add(what);
+      if (one(2)) {
+        placed.add(new PlacedObstacle(what, face(), obstacle(what)));
+      }
+    }
+    return new Garment(
+        "piece",
+        kind,
+        any(Size.values()),
+        new ClothSpec(
+            blend(),
+            fabric,
+            new Colour("some", any(Depth.values()), any(Hue.values())),
+            any(DyeKind.values()),
+            one(5) ? any(Finish.values()) : Finish.NONE,
+            one(4) ? any(IronMark.values()) : IronMark.UNKNOWN),
+        obstacles,
+        new Layout(null, null, placed));
+  }
+
+  private Area obstacle(Obstacle what) {
+    double x = between(-200, 200);
+    double y = between(-50, 450);
+    return switch (what) {
+      case ZIP, POCKET_ZIP -> new Area(x, y, 14, between(60, 400));
+      case BUTTON, SNAP -> new Area(x, y, 14, 14);
+      case SEAM -> one(2) ? new Area(x, y, 6, between(100, 400)) : new Area(x, y, 300, 6);
+      default -> new Area(x, y, between(40, 200), between(30, 160));
+    };
+  }
+
+  private GarmentFace face() {
+    return any(GarmentFace.values());
+  }
+
+  private Blend blend() {
+    Fibre main = one(2) ? (one(2) ? Fibre.COTTON : Fibre.POLYESTER) : any(Fibre.values());
+    Fibre other = one(2) ? Fibre.ELASTANE : Fibre.COTTON;
+    if (one(2) || main == other) {
+      return Blend.of(main);
+    }
+    double share = between(2, 45);
+    return new Blend(List.of(new FibreShare(main, 100 - share), new FibreShare(other, share)));
+  }
+
+  private Press press(PressKind kind) {
+    Press usual = Press.usual(kind.term().key(), kind);
+    boolean plate = !kind.pressedByHand();
+    return new Press(
+        usual.id(),
+        usual.name(),
+        kind,
+        one(3) ? Millimetres.of(between(60, 500)) : usual.platenWidth(),
+        one(3) ? Millimetres.of(between(50, 500)) : usual.platenDepth(),
+        one(2) ? Calibration.readsHigh(between(-6, 8)) : Calibration.NONE,
+        plate && one(2) ? closing() : null,
+        plate && one(4),
+        kind.setsSingleStones() && one(2) ? EnumSet.allOf(StoneSize.class) : Set.of());
+  }
+
+  private Closing closing() {
+    return new Closing(between(800, 6000), 10);
+  }
+
+  /**
+   * @param below what it is to lie on; null where it lies by itself
+   */
+  private Decoration thing(int n, @Nullable Decoration below) {
+    ArtKind kind = any(ArtKind.values());
+    boolean stones = kind == ArtKind.STONES;
+    double width = one(4) ? between(250, 480) : between(25, 260);
+    double height = one(4) ? between(250, 600) : between(20, 220);
+    Artwork art =
+        new Artwork(
+            "thing " + n,
+            kind,
+            new ArtSize(Millimetres.of(width), Millimetres.of(height)),
+            new Tones(1 + random.nextInt(6), any(Depth.values())),
+            below == null ? any(Placement.values()) : below.artwork().placement(),
+            one(2) ? Surface.ANY : any(Surface.values()),
+            Detail.UNSEEN,
+            stones
+                ? new StoneCount(one(3) ? null : any(StoneSize.values()), 10 + random.nextInt(300))
+                : StoneCount.NONE);
+    return below == null
+        ? new Decoration("d" + n, art, null, null, null, spot(), null)
+        : new Decoration("d" + n, art, null, null, below.id(), beside(below.spot()), null);
+  }
+
+  private static boolean crosses(Decoration one, List<Decoration> others) {
+    return others.stream().anyMatch(other -> crosses(one, other));
+  }
+
+  private static boolean crosses(Decoration one, Decoration other) {
+    if (one.spot() == null || other.spot() == null) {
+      return one.spot() == other.spot() && one.artwork().placement() == other.artwork().placement();
+    }
+    return one.spot().face() == other.spot().face() && area(one).overlaps(area(other));
+  }
+
+  private static Area area(Decoration thing) {
+    ArtSize size = thing.artwork().size();
+    return thing.spot().area(size.width(), size.height());
+  }
+
+  /** Not far from what it lies on. */
+  private @Nullable Spot beside(@Nullable Spot other) {
+    return other == null
+        ? null
+        : new Spot(
+            other.face(),
+            other.fromCentre() + between(-15, 15),
+            other.belowCollar() + between(-15, 15));
+  }
+
+  private @Nullable Spot spot() {
+    return one(2) ? null : new Spot(face(), between(-120, 120), between(30, 300));
+  }
+
+  private Schools schools() {
+    List<School> kept = new ArrayList<>();
+    for (Dispute dispute : Dispute.values()) {
+      if (one(3)) {
+        List<School> all = dispute.schools();
+        kept.add(all.get(random.nextInt(all.size())));
+      }
+    }
+    return new Schools(kept);
+  }
+}

@@ -1,0 +1,101 @@
+package velvetkettle.core.hands;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.place.GarmentPattern;
+import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.work.Act;
+import velvetkettle.core.work.Filling;
+import velvetkettle.core.work.Gap;
+
+/** What a maker sees from the side when the tool is down: from the hot platen to the lower one. */
+final class BetweenThePlatens {
+  private final Garment garment;
+  private final GarmentPattern pattern;
+  private final Map<Gap, List<Act.Insert>> in;
+  private final List<Thing> pile;
+
+  /**
+   * @param in what was put in, gap by gap, as it is now
+   * @param pile what lies on the garment, the uppermost first, as it is now
+   */
+  BetweenThePlatens(
+      Garment garment, GarmentPattern pattern, Map<Gap, List<Act.Insert>> in, List<Thing> pile) {
+    this.garment = garment;
+    this.pattern = pattern;
+    this.in = in;
+    this.pile = pile;
+  }
+
+  /** At a place of the face that is worked on. */
+  List<String> at(double x, double y, String lies, GarmentFace up, CoverSheet cover) {
+    List<String> there = new ArrayList<>();
+    there.add("platen");
+    if (cover != CoverSheet.NONE) {
+      there.add(cover + "");
+    }
+    boolean two = garment.kind().layers() == 2;
+    if (lies.equals("inside out")) {
+      there.add("cloth");
+      if (garment.obstacles().contains(Obstacle.POCKET)) {
+        there.addAll(in(Gap.POCKET));
+        there.add("cloth");
+      }
+      there.addAll(upsideDown(up, x, y));
+    } else {
+      there.addAll(heap(up, x, y));
+      there.add("cloth");
+      if (two) {
+        there.addAll(in(Gap.INSIDE));
+      }
+      if (two && lies.equals("flat")) {
+        there.add("cloth");
+      }
+      if (lies.equals("flat")) {
+        double down = pattern.collar(up) - pattern.collar(up.other());
+        there.addAll(upsideDown(up.other(), -x, y + down));
+      }
+    }
+    there.addAll(in(Gap.BELOW));
+    there.add("pad");
+    there.add("base");
+    return there;
+  }
+
+  /** A sheet lies over what lifts the cloth. */
+  private List<String> in(Gap gap) {
+    List<Act.Insert> all = in.getOrDefault(gap, List.of());
+    List<String> there = new ArrayList<>();
+    all.stream().filter(one -> !lifts(one)).forEach(one -> there.add(one.what() + ""));
+    all.stream().filter(one -> lifts(one)).forEach(one -> there.add(one.what() + ""));
+    return there;
+  }
+
+  private static boolean lifts(Act.Insert one) {
+    return one.what() == Filling.FOAM_PAD || one.what() == Filling.FORM;
+  }
+
+  private List<String> heap(GarmentFace face, double x, double y) {
+    List<String> all = new ArrayList<>();
+    for (Thing one : pile) {
+      if (one.face == face && Thing.holds(one.where, x, y)) {
+        if (one.shielded) {
+          all.add(CoverSheet.PARCHMENT + "");
+        }
+        one.at(x, y).forEach(layer -> all.add(layer.kind() + ""));
+      }
+    }
+    return all;
+  }
+
+  private List<String> upsideDown(GarmentFace face, double x, double y) {
+    List<String> all = heap(face, x, y);
+    Collections.reverse(all);
+    return all;
+  }
+}
