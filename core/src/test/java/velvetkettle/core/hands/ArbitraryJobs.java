@@ -79,9 +79,12 @@ public final class ArbitraryJobs {
     int count = 1 + random.nextInt(3);
     for (int n = 0; n < count; n++) {
       Decoration below = n > 0 && one(3) ? things.get(random.nextInt(n)) : null;
+      if (below != null && !bearsMore(below) && !one(4)) {
+        // Few makers put anything on stones, glitter or a nap.
+        below = null;
+      }
       Decoration thing = thing(n, below);
-      for (int again = 0; again < 4 && below == null && crosses(thing, things); again++) {
-        // Few makers mean two things to lie on one another without saying so.
+      for (int again = 0; again < 4 && below == null && isSlip(thing, garment, things); again++) {
         thing = thing(n, null);
       }
       things.add(thing);
@@ -202,6 +205,24 @@ public final class ArbitraryJobs {
     return below == null
         ? new Decoration("d" + n, art, null, null, null, spot(), null)
         : new Decoration("d" + n, art, null, null, below.id(), beside(below.spot()), null);
+  }
+
+  /** Few makers mean to lay one thing on another without saying so, or on a zip that they see. */
+  private boolean isSlip(Decoration thing, Garment garment, List<Decoration> others) {
+    return crosses(thing, others) || liesOnHard(thing, garment) && !one(4);
+  }
+
+  private static boolean liesOnHard(Decoration thing, Garment garment) {
+    Spot spot = thing.spot();
+    return spot != null
+        && garment.layout().placed().stream()
+            .filter(one -> one.what().hard() && one.face() == spot.face())
+            .anyMatch(one -> one.area().overlaps(area(thing)));
+  }
+
+  private static boolean bearsMore(Decoration below) {
+    Surface surface = below.artwork().surface();
+    return below.artwork().kind() != ArtKind.STONES && Surface.PLAIN.contains(surface);
   }
 
   private static boolean crosses(Decoration one, List<Decoration> others) {
