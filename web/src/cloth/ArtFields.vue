@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { DecorationForm } from '@/api/client'
+import type { DecorationForm, GarmentForm } from '@/api/client'
 import ChoiceField from '@/form/ChoiceField.vue'
 import LengthField from '@/form/LengthField.vue'
 import NumberField from '@/form/NumberField.vue'
@@ -16,6 +16,8 @@ const art = defineModel<DecorationForm>({ required: true })
 const props = defineProps<{
   /** Of this decoration on the garment, from 0. */
   number: number
+  /** What the garment is, which tells the places that it has. */
+  garment: GarmentForm['kind']
   /** The garment's other decorations. */
   others: DecorationForm[]
 }>()
@@ -34,6 +36,12 @@ const over = computed({
   set: (chosen) => (art.value.over = chosen === ON_CLOTH ? null : chosen),
 })
 const { options } = useVocabulary()
+/** A place that was chosen before stays in the list, whatever the garment is now. */
+const places = computed(() => {
+  const own = options(`placement.${props.garment}`)
+  const kept = options('placement').filter(({ value }) => value === art.value.placement)
+  return own.some(({ value }) => value === art.value.placement) ? own : [...kept, ...own]
+})
 /** Another place than the one that was found by hand before. */
 const placement = computed({
   get: () => art.value.placement,
@@ -77,7 +85,7 @@ const ofStones = computed(() => art.value.kind === 'STONES')
         v-model="placement"
         :path="`${at}.placement`"
         :label="$t('garment.placement')"
-        :options="options('placement')"
+        :options="places"
       />
       <LengthField
         :id="id('width')"

@@ -4,6 +4,7 @@ import ChoiceField from '@/form/ChoiceField.vue'
 import NumberField from '@/form/NumberField.vue'
 import TextField from '@/form/TextField.vue'
 import { useVocabulary } from '@/speech/vocabulary'
+import DyeField from './DyeField.vue'
 import LabelField from './LabelField.vue'
 import SizesField from './SizesField.vue'
 
@@ -59,7 +60,7 @@ const { options } = useVocabulary()
       :options="options('depth')"
     />
     <ChoiceField id="hue" v-model="garment.hue" :label="$t('garment.hue')" :options="options('hue')" />
-    <ChoiceField id="dye" v-model="garment.dye" :label="$t('garment.dye')" :options="options('dye')" />
+    <DyeField v-model="garment.dye" :label-text="garment.label" :depth="garment.depth" />
     <ChoiceField
       id="finish"
       v-model="garment.finish"
@@ -73,6 +74,15 @@ const { options } = useVocabulary()
       :options="options('obstacle')"
       multiple
       :hint="$t('garment.obstaclesHint')"
+    />
+    <ChoiceField
+      id="uses"
+      v-model="garment.uses"
+      path="garment.uses"
+      :label="$t('garment.uses')"
+      :options="options('use')"
+      multiple
+      :hint="$t('garment.usesHint')"
     />
   </div>
 </template>

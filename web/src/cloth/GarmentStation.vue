@@ -97,6 +97,7 @@ function keep() {
       v-for="(decoration, n) in form.decorations"
       :key="`${n} ${decoration.id}`"
       v-model="form.decorations[n]!"
+      :garment="form.garment.kind"
       :number="n"
       :others="form.decorations.filter((other) => other.id !== decoration.id)"
       @remove="remove(decoration.id)"

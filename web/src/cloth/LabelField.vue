@@ -16,11 +16,10 @@ const settled = refDebounced(
 const { data } = useQuery({
   queryKey: ['label', settled],
   queryFn: () => answer(api.GET('/api/labels/reading', { params: { query: { label: settled.value } } })),
-  enabled: computed(() => settled.value !== ''),
   placeholderData: keepPreviousData,
   staleTime: Infinity,
 })
-const reading = computed(() => (settled.value ? data.value : undefined))
+const reading = computed(() => data.value)
 </script>
 
 <template>
@@ -29,7 +28,6 @@ const reading = computed(() => (settled.value ? data.value : undefined))
     :label="$t('garment.label')"
     path="garment.label"
     :wrong="reading?.refusal ?? undefined"
-    :empty="!label.trim()"
   >
     <a-input
       id="label"

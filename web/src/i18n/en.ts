@@ -178,6 +178,8 @@ export default {
     sizeTooLong: '“{size}”: at most {max} characters.',
     obstacles: 'In the way',
     obstaclesHint: 'nothing',
+    uses: 'For',
+    usesHint: 'everyday wear',
     known: 'Start from a cloth you know',
     art: 'What goes on',
     description: 'In your words',

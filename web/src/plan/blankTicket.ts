@@ -18,6 +18,7 @@ export function blankGarment(): GarmentForm {
     weight: null,
     sizes: [],
     layout: null,
+    uses: [],
   }
 }
 
@@ -74,7 +75,6 @@ export function formOf(ticket: TicketView): TicketForm {
 export function missing(form: TicketForm): string[] {
   const found: string[] = []
   if (!form.garment.name.trim()) found.push('name')
-  if (!form.garment.label.trim()) found.push('label')
   if (!form.garment.colour.trim()) found.push('colour')
   if (form.decorations.some(({ description }) => !description.trim())) found.push('description')
   return found

@@ -102,10 +102,12 @@ describe('a ticket while it is typed', () => {
 describe('what is missing', () => {
   it('names what has to be typed before a plan can be tried', () => {
     const form = blankTicket('press')
-    expect(missing(form)).toEqual(['name', 'label', 'description'])
+    expect(missing(form)).toEqual(['name', 'description'])
     form.garment.name = 'tee'
+    // A garment without a label is planned with the most care.
     form.garment.label = ' '
+    form.garment.colour = ' '
     form.decorations[0]!.description = 'anchor'
-    expect(missing(form)).toEqual(['label'])
+    expect(missing(form)).toEqual(['colour'])
   })
 })

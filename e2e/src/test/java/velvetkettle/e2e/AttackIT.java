@@ -122,7 +122,8 @@ class AttackIT {
   }
 
   private static void follow(Kettle kettle, String id) throws Exception {
-    long until = System.nanoTime() + TimeUnit.MINUTES.toNanos(4);
+    // Eight of them, two at a time, each for three minutes at most.
+    long until = System.nanoTime() + TimeUnit.MINUTES.toNanos(12);
     while (kettle.get("/api/cutting/works/" + id).body().contains("\"RUNNING\"")) {
       assertThat(System.nanoTime()).as("reading ends").isLessThan(until);
       TimeUnit.MILLISECONDS.sleep(200);

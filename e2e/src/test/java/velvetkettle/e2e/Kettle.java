@@ -25,7 +25,7 @@ final class Kettle implements AutoCloseable {
   private static final Pattern READY = Pattern.compile("is ready: (http://127\\.0\\.0\\.1:\\d+)");
 
   /** Whether it gets ready and comes back is asked here; how soon, benchmarks tell. */
-  private static final Duration PATIENCE = Duration.ofMinutes(4);
+  private static final Duration PATIENCE = Duration.ofMinutes(6);
 
   private final HttpClient client =
       HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();

@@ -2,14 +2,37 @@ package velvetkettle.core.art;
 
 import velvetkettle.core.quantity.Worded;
 
-/** Where on the garment it goes. */
+/** Where on the garment it goes; left and right are the wearer's. */
 public enum Placement implements Worded {
   CHEST,
   LEFT_CHEST,
+  RIGHT_CHEST,
   BACK,
+  UPPER_BACK,
+  NAPE,
+  /** The left one. */
   SLEEVE,
+  RIGHT_SLEEVE,
+  NECKLINE,
+  HOOD,
+  SIDE,
+  /** Along a seam that is felt under the cloth. */
+  SEAM,
+  HEM,
+  LEG,
   POCKET,
+  MIDDLE,
+  CORNER,
   ALL_OVER;
+
+  /** On a tube that needs a form inside. */
+  public boolean onSleeve() {
+    return this == SLEEVE || this == RIGHT_SLEEVE;
+  }
+
+  public boolean onBack() {
+    return this == BACK || this == UPPER_BACK || this == NAPE || this == HOOD;
+  }
 
   @Override
   public String vocabulary() {

@@ -48,8 +48,13 @@ public record Blend(List<FibreShare> shares) {
         .sum();
   }
 
-  /** What the label does not account for, %; 0 within rounding. */
+  /** What the label does not account for or calls unknown, %; 0 within rounding. */
   public double unknownPercent() {
+    return Math.min(100, restPercent() + percent(Fibre.UNKNOWN));
+  }
+
+  /** What the label does not account for, %; 0 within rounding. */
+  double restPercent() {
     double rest = 100 - shares.stream().mapToDouble(FibreShare::percent).sum();
     return rest > ROUNDING ? rest : 0;
   }
@@ -100,7 +105,7 @@ public record Blend(List<FibreShare> shares) {
   }
 
   private double mean(ToDoubleFunction<Fibre> property) {
-    double known = 100 - unknownPercent();
+    double known = 100 - restPercent();
     return shares.stream().mapToDouble(s -> s.percent() * property.applyAsDouble(s.fibre())).sum()
         / known;
   }

@@ -1,5 +1,6 @@
 package velvetkettle.core.cloth;
 
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.Bounds;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
@@ -9,8 +10,8 @@ import velvetkettle.core.quantity.Millimetres;
  * The cloth of a garment: all that heat asks of it.
  *
  * @param iron the mark on the sewn-in label
- * @param ownWeight as weighed or as its label says, from 0.6 to 3 times what such fabrics weigh;
- *     null where the usual one is taken
+ * @param ownWeight as weighed or as its label says, within what is believed of such fabrics; null
+ *     where the usual one is taken
  */
 public record ClothSpec(
     Blend blend,
@@ -28,8 +29,8 @@ public record ClothSpec(
 
   public ClothSpec {
     if (ownWeight != null) {
-      double usual = fabric.weight().count();
-      Bounds.check("weight of " + fabric, ownWeight.count(), 0.6 * usual, 3 * usual, "g/m²");
+      Bounds.check(
+          "weight of " + fabric, ownWeight.count(), fabric.lightest(), fabric.heaviest(), "g/m²");
     }
   }
 
@@ -48,8 +49,40 @@ public record ClothSpec(
     return Millimetres.of(fabric.thickness().count() * weight().count() / fabric.weight().count());
   }
 
+  /**
+   * How one of its fibres got its colour. What was told goes for each fibre that can have it; where
+   * no fibre can, the worst that it can have is taken; where another one can, nothing is known of
+   * this one.
+   */
+  public DyeKind dyeOf(Fibre fibre) {
+    Depth depth = colour.depth();
+    if (dye.dyes(fibre, depth)) {
+      return dye;
+    }
+    return isDyeASlip() ? DyeKind.worstOf(fibre, depth) : DyeKind.UNKNOWN;
+  }
+
+  /** Whether none of its fibres can have got its colour so. */
+  public boolean isDyeASlip() {
+    return blend.shares().stream().noneMatch(share -> dye.dyes(share.fibre(), colour.depth()));
+  }
+
+  /** The largest of the fibres that the dye told cannot have coloured. */
+  public Optional<Fibre> fibreOfAnotherDye() {
+    return blend.shares().stream()
+        .map(FibreShare::fibre)
+        .filter(fibre -> !dye.dyes(fibre, colour.depth()))
+        .filter(fibre -> isDyeASlip() || fibre.givesOffDye())
+        .findFirst();
+  }
+
+  /** The dye in it that heat turns to gas. */
+  public WanderingDye wanderingDye() {
+    return WanderingDye.of(this);
+  }
+
   /** From a tenth of elastane, or where the knit is made to stretch. */
   boolean stretchesFar() {
-    return fabric == Fabric.ELASTANE_KNIT || blend.percent(Fibre.ELASTANE) >= 10;
+    return fabric.is(Fabric.Trait.STRETCH) || blend.percent(Fibre.ELASTANE) >= 10;
   }
 }

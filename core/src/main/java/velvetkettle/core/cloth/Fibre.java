@@ -37,7 +37,11 @@ public enum Fibre implements Worded {
   POLYLACTIDE(1.5, 0.5, null, HeatDamage.MELTS, 150, "polylactide", "PLA"),
   CHLOROFIBRE(2, 0, null, HeatDamage.SHRINKS, 70, "chlorofibre", "CLF", "PVC"),
   LEATHER(0, 0, null, HeatDamage.BLISTERS, 100, "leather", "LE"),
-  COATED_CLOTH(0, 0, null, HeatDamage.BLISTERS, 100, "coated", "polyurethane", "PU");
+  COATED_CLOTH(0, 0, null, HeatDamage.BLISTERS, 100, "coated", "polyurethane", "PU"),
+  /**
+   * Whatever a label calls so, or does not name: damp as the dampest, heat-shy, and full of dye.
+   */
+  UNKNOWN(13, 12, 110, HeatDamage.STICKS, 150, "unknown", "other", "others");
 
   private final double agreedAllowance;
   private final double regain;
@@ -111,6 +115,14 @@ public enum Fibre implements Worded {
   public boolean cellulosic() {
     return switch (this) {
       case COTTON, LINEN, HEMP, VISCOSE, MODAL, LYOCELL -> true;
+      default -> false;
+    };
+  }
+
+  /** Whether dye that turns to gas is what usually colours it. */
+  public boolean givesOffDye() {
+    return switch (this) {
+      case POLYESTER, POLYLACTIDE, ACETATE, TRIACETATE, UNKNOWN -> true;
       default -> false;
     };
   }

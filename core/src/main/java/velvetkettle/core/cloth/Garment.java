@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.EnumSet;
 import java.util.Set;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
 import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Millimetres;
@@ -14,6 +15,7 @@ import velvetkettle.core.quantity.Millimetres;
  * @param name what the maker calls it, 1 to 80 characters
  * @param obstacles near the place of the work
  * @param layout what was measured of it as it lies flat
+ * @param uses what the finished piece is for; empty where nothing is said
  */
 public record Garment(
     String name,
@@ -21,7 +23,19 @@ public record Garment(
     Size size,
     ClothSpec cloth,
     Set<Obstacle> obstacles,
-    Layout layout) {
+    Layout layout,
+    Set<EndUse> uses) {
+  /** For everyday wear. */
+  public Garment(
+      String name,
+      GarmentKind kind,
+      Size size,
+      ClothSpec cloth,
+      Set<Obstacle> obstacles,
+      Layout layout) {
+    this(name, kind, size, cloth, obstacles, layout, Set.of());
+  }
+
   /** As its kind usually lies. */
   public Garment(
       String name, GarmentKind kind, Size size, ClothSpec cloth, Set<Obstacle> obstacles) {
@@ -35,6 +49,8 @@ public record Garment(
     }
     // What was kept before garments were laid out has none.
     layout = layout == null ? Layout.USUAL : layout;
+    // What was kept before it was asked what a piece is for says nothing of it.
+    uses = uses == null || uses.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(uses));
     obstacles = obstacles.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(obstacles));
   }
 
@@ -45,7 +61,7 @@ public record Garment(
 
   /** The same of a cloth that weighs more or less. */
   public Garment weighing(GramsPerSquareMetre weight) {
-    return new Garment(name, kind, size, cloth.weighing(weight), obstacles, layout);
+    return new Garment(name, kind, size, cloth.weighing(weight), obstacles, layout, uses);
   }
 
   public Blend blend() {
@@ -62,6 +78,11 @@ public record Garment(
 
   public DyeKind dye() {
     return cloth.dye();
+  }
+
+  /** The dye in its cloth that heat turns to gas. */
+  public WanderingDye wanderingDye() {
+    return cloth.wanderingDye();
   }
 
   public Finish finish() {
@@ -91,7 +112,36 @@ public record Garment(
     return depth == Depth.MEDIUM || depth == Depth.DARK;
   }
 
+  /** Dense, laminated or made to repel water: everyday glue hardly wets it. */
+  public boolean isSlick() {
+    return finish() == Finish.WATER_REPELLENT
+        || finish() == Finish.SILICONE
+        || fabric().is(Fabric.Trait.SHELL)
+        || fabric().is(Fabric.Trait.LAMINATE);
+  }
+
+  /** Whether glue is squeezed out beside what lies on it, and wants something to soak it up. */
+  public boolean isNylon() {
+    return blend().percent(Fibre.POLYAMIDE_6) + blend().percent(Fibre.POLYAMIDE_66) >= 50;
+  }
+
+  /** Whether a bare platen may leave a shine on it, stick to it or take its stretch. */
+  public boolean isMarkedBare() {
+    return blend().shares().stream()
+        .filter(FibreShare::counts)
+        .map(FibreShare::fibre)
+        .anyMatch(fibre -> fibre.damage() != HeatDamage.YELLOWS || fibre == Fibre.SILK);
+  }
+
+  /** The cloth temperature at which its damage begins: of its weakest fibre, or of its membrane. */
+  public Celsius bears() {
+    Celsius fibre = blend().weakest().limit();
+    return fabric().is(Fabric.Trait.LAMINATE) && fibre.compareTo(Fabric.MEMBRANE) > 0
+        ? Fabric.MEMBRANE
+        : fibre;
+  }
+
   public boolean forChildUnderThree() {
-    return size == Size.BABY || size == Size.TODDLER;
+    return size == Size.BABY || size == Size.TODDLER || uses.contains(EndUse.SMALL_CHILDREN);
   }
 }

@@ -10,16 +10,28 @@ public enum GarmentKind implements Worded {
   SWEATSHIRT(2),
   JACKET(2),
   VEST(2),
+  HIGH_VISIBILITY_VEST(2),
+  BODYSUIT(2),
+  DRESS(2),
+  COSTUME(2),
   TROUSERS(2),
+  LEGGINGS(2),
+  SKIRT(2),
   CAPE(1),
   APRON(1),
+  BIB(1),
   CAP(1),
+  KNITTED_HAT(2),
   BAG(2),
+  CUSHION(2),
   FLAG(1),
   PENNANT(1),
   SCARF(1),
+  TOWEL(1),
+  FLAT_LINEN(1),
   TIE(2),
   PANEL(1),
+  CANOPY_PANEL(1),
   RIBBON(1);
 
   private final int layers;
@@ -31,9 +43,32 @@ public enum GarmentKind implements Worded {
   /** Whether it has a chest, a back and sleeves, or what stands for them. */
   public boolean isWornOnTheBody() {
     return switch (this) {
-      case TOP, LONG_SLEEVE, SHIRT, SWEATSHIRT, JACKET, VEST -> true;
-      case TROUSERS, CAPE, APRON, CAP, BAG, FLAG, PENNANT, SCARF, TIE, PANEL, RIBBON -> false;
+      case TOP,
+          LONG_SLEEVE,
+          SHIRT,
+          SWEATSHIRT,
+          JACKET,
+          VEST,
+          HIGH_VISIBILITY_VEST,
+          BODYSUIT,
+          DRESS,
+          COSTUME ->
+          true;
+      default -> false;
     };
+  }
+
+  /** Whether its inside lies on skin or is put into a mouth. */
+  public boolean liesOnSkin() {
+    return switch (this) {
+      case TOP, LONG_SLEEVE, SHIRT, BODYSUIT, LEGGINGS, BIB, KNITTED_HAT, DRESS -> true;
+      default -> false;
+    };
+  }
+
+  /** Bent where it is worn, so that a flat platen meets only part of it. */
+  public boolean isCurved() {
+    return this == CAP;
   }
 
   public int layers() {

@@ -21,6 +21,7 @@ import velvetkettle.core.quantity.Sentence;
  *   <li>Words that say nothing about heat (organic, recycled, pure) are left out.
  *   <li>Shares written together (92/8) go to the fibres in their order; otherwise a share belongs
  *       to the fibre it stands before, or behind where the label begins with a fibre.
+ *   <li>A label that names no fibre, or none that is known, is cloth that nobody knows.
  *   <li>One fibre without a share takes the rest, and that is noted. A rest that nobody claims is
  *       noted too.
  * </ol>
@@ -49,6 +50,14 @@ public final class LabelReader {
           "fleece",
           "and",
           "fibre",
+          "fibres",
+          "fibers",
+          "no",
+          "label",
+          "a",
+          "is",
+          "not",
+          "known",
           "fiber",
           "certified",
           "of",
@@ -136,7 +145,7 @@ public final class LabelReader {
 
     LabelReading pair() {
       if (fibres.isEmpty()) {
-        return LabelReading.refused("label.empty");
+        return shares.isEmpty() ? nothingKnown() : LabelReading.refused("label.empty");
       }
       if (shares.size() > fibres.size()) {
         return LabelReading.refused("label.more-shares-than-fibres", shares.size(), fibres.size());
@@ -151,6 +160,11 @@ public final class LabelReader {
         shareOf[fibre] = shares.get(i);
       }
       return sum(shareOf);
+    }
+
+    private static LabelReading nothingKnown() {
+      return new LabelReading(
+          Blend.of(Fibre.UNKNOWN), null, List.of(Sentence.of("label.nothing-known")));
     }
 
     private LabelReading sum(@Nullable Double[] shareOf) {

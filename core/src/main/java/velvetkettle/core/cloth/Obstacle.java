@@ -14,7 +14,14 @@ public enum Obstacle implements Worded {
   RIBBING(false, 1),
   HOOD(false, 4),
   LINING(false, 1),
-  PADDING(false, 0);
+  PADDING(false, 0),
+  RIVET(true, 4),
+  HANDLE(true, 6),
+  BRIM(true, 8),
+  DRAWCORD(true, 5),
+  REFLECTIVE_TAPE(true, 1),
+  EMBROIDERY(false, 2),
+  OLD_PRINT(false, 0.5);
 
   private final boolean hard;
   private final double relief;
@@ -34,7 +41,10 @@ public enum Obstacle implements Worded {
     return this == POCKET || this == LINING;
   }
 
-  /** Metal or hard plastic: burns, dents the pad and may melt, so it has to hang off the platen. */
+  /**
+   * Metal, hard plastic, or a thing that no press may reach: burns, dents the pad or loses what it
+   * is for, so it has to hang off the platen.
+   */
   public boolean hard() {
     return hard;
   }

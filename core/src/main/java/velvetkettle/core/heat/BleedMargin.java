@@ -50,12 +50,11 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
   }
 
   private Verdict byTint() {
-    double tint = reading.tint();
-    if (spread.tintBelow(reading) < SAFE_TINT) {
+    if (spread.tintBelow(reading) < SAFE_TINT && isKnown(pressing.garment())) {
       return Verdict.SAFE;
     }
-    boolean forgiven = tint <= VISIBLE && practice.verdict() != Verdict.NO;
-    return forgiven || !pressing.artwork().showsStains() ? Verdict.TIGHT : Verdict.NO;
+    boolean forgiven = reading.tint() <= VISIBLE && practice.verdict() != Verdict.NO;
+    return forgiven || !isSeen(pressing) ? Verdict.TIGHT : Verdict.NO;
   }
 
   /** Where no dye wanders into what lies there, or the computation does not know how. */
@@ -63,7 +62,18 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
     return notModelled(pressing.garment())
         || pressing.medium().appearance().ownGround()
         || pressing.medium().construction().dyesTheCloth()
+        || pressing.medium().construction().metalLayer()
+        || DyeRisk.of(pressing.garment()) == DyeRisk.NONE
         || reading.tint() == 0;
+  }
+
+  /** Of shares and shades that practice presses, the computation only warns. */
+  static boolean isSeen(Pressing pressing) {
+    return pressing.artwork().showsStains() && DyeRisk.of(pressing.garment()) == DyeRisk.HIGH;
+  }
+
+  private static boolean isKnown(Garment garment) {
+    return garment.blend().unknownPercent() < DyeRisk.HALF;
   }
 
   private Margin no(Sentence figure) {
@@ -71,14 +81,14 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
     return Margin.no(
             Question.BLEED,
             figure,
-            Sentence.of("bleed.migrates", garment.dye()),
+            Sentence.of("bleed.migrates", garment.wanderingDye().dye()),
             Sentence.of("bleed.migrates.lift"))
         .byHeat();
   }
 
   private Sentence said(String word) {
     String about = pressing.medium().construction().blocksDye() ? "blocked" : "open";
-    return Sentence.of("bleed.heat." + about + "." + word, pressing.garment().dye());
+    return Sentence.of("bleed.heat." + about + "." + word, pressing.garment().wanderingDye().dye());
   }
 
   static boolean notModelled(Garment garment) {

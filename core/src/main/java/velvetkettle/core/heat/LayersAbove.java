@@ -14,6 +14,7 @@ import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Seconds;
 
 /**
@@ -42,7 +43,7 @@ record LayersAbove(Pressing pressing, PhaseResult main) {
     double all = Double.NaN;
     // The cloth that the glue goes into, next to the glue line, cannot be left out.
     for (int i = 0; i < glueLine; i++) {
-      if (SLOWING.contains(layers.get(i).kind())) {
+      if (SLOWING.contains(layers.get(i).kind()) && leavesCloth(layers, i)) {
         all = Double.isNaN(all) ? bonded(closed, closed.stack()) : all;
         double by = all - bonded(closed, without(closed.stack(), i));
         if (by >= 0.5) {
@@ -51,6 +52,11 @@ record LayersAbove(Pressing pressing, PhaseResult main) {
       }
     }
     return slowed;
+  }
+
+  private static boolean leavesCloth(List<Layer> layers, int gone) {
+    return layers.get(gone).substance() != Substance.GARMENT_CLOTH
+        || layers.stream().filter(one -> one.substance() == Substance.GARMENT_CLOTH).count() > 1;
   }
 
   private double bonded(WorkPhase.Closed closed, Stack stack) {

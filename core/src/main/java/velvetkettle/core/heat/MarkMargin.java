@@ -3,6 +3,7 @@ package velvetkettle.core.heat;
 import java.util.Comparator;
 import java.util.Optional;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.IronMark;
@@ -118,6 +119,11 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     IronMark iron = pressing.garment().iron();
     if (iron.warns()) {
       margin = margin.warned(Sentence.of("mark.iron-label", iron));
+    }
+    Celsius limit = pressing.garment().bears();
+    if (practice.verdict() == Verdict.TIGHT
+        && pressing.garment().fabric().is(Fabric.Trait.LAMINATE)) {
+      margin = margin.warned(Sentence.of("mark.membrane.near", limit));
     }
     double unknown = pressing.garment().blend().unknownPercent();
     if (unknown > 0) {

@@ -125,10 +125,10 @@ public record PressDiagnosis(Ended hold, Ended mark, Ended bleed) {
       return Ended.of(Question.BLEED, Verdict.SAFE, "ended.bleed.not-modelled");
     }
     int tint = (int) Math.min(100_000, Math.round(100 * reading.tint()));
-    if (reading.tint() < BleedMargin.SAFE_TINT) {
+    if (reading.tint() < BleedMargin.SAFE_TINT || DyeRisk.of(pressing.garment()) == DyeRisk.NONE) {
       return Ended.of(Question.BLEED, Verdict.SAFE, "ended.bleed.safe");
     }
-    boolean seen = reading.tint() >= BleedMargin.VISIBLE && pressing.artwork().showsStains();
+    boolean seen = reading.tint() >= BleedMargin.VISIBLE && BleedMargin.isSeen(pressing);
     return seen
         ? Ended.of(Question.BLEED, Verdict.NO, "ended.bleed.no", tint)
         : Ended.of(Question.BLEED, Verdict.TIGHT, "ended.bleed.tight", tint);

@@ -1,9 +1,11 @@
 package velvetkettle.core.heat;
 
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.WanderingDye;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Kelvin;
@@ -75,23 +77,29 @@ public final class TradeMargins {
     }
     Blend blend = pressing.garment().blend();
     Fibre weakest = blend.weakest();
-    Kelvin clear = weakest.limit().above(pressing.platen());
+    Garment garment = pressing.garment();
+    Celsius limit = garment.bears();
+    boolean membrane = limit.compareTo(weakest.limit()) < 0;
+    Kelvin clear = limit.above(pressing.platen());
     Sentence figure = Sentence.of("mark.figure", clear);
     if (clear.degrees() <= 0) {
       return Margin.no(
           Question.MARK,
           figure,
-          Sentence.of(
-              "mark.too-hot", weakest, weakest.damage(), weakest.limit(), pressing.platen()),
-          Sentence.of("mark.too-hot.lift", weakest.limit()));
+          membrane
+              ? Sentence.of("mark.membrane.too-hot", limit, pressing.platen())
+              : Sentence.of("mark.too-hot", weakest, weakest.damage(), limit, pressing.platen()),
+          Sentence.of("mark.too-hot.lift", limit));
     }
     if (clear.compareTo(SAFE_CLEARANCE) < 0) {
       return Margin.tight(
           Question.MARK,
           figure,
-          Sentence.of("mark.near", weakest, weakest.damage(), weakest.limit()));
+          membrane
+              ? Sentence.of("mark.membrane.near", limit)
+              : Sentence.of("mark.near", weakest, weakest.damage(), limit));
     }
-    IronMark iron = pressing.garment().iron();
+    IronMark iron = garment.iron();
     if (iron.warns()) {
       return Margin.tight(Question.MARK, figure, Sentence.of("mark.iron-label", iron));
     }
@@ -107,8 +115,9 @@ public final class TradeMargins {
 
   private static Margin bleed(Pressing pressing) {
     Garment garment = pressing.garment();
-    int polyester = (int) Math.round(garment.blend().percent(Fibre.POLYESTER));
-    Sentence figure = Sentence.of("bleed.figure", percent(polyester));
+    WanderingDye wandering = garment.wanderingDye();
+    Sentence figure =
+        Sentence.of("bleed.figure", percent(garment.blend().percent(Fibre.POLYESTER)));
     if (pressing.medium().appearance().ownGround()) {
       return Margin.safe(Question.BLEED, figure, Sentence.of("bleed.own-ground"));
     }
@@ -117,23 +126,37 @@ public final class TradeMargins {
     }
     DyeRisk risk = DyeRisk.of(garment);
     if (risk == DyeRisk.NONE) {
-      return Margin.safe(
-          Question.BLEED,
-          figure,
-          Sentence.of(
-              polyester == 0 ? "bleed.no-polyester" : "bleed.dye-stays", percent(polyester)));
+      return Margin.safe(Question.BLEED, figure, stays(garment, wandering));
+    }
+    if (pressing.medium().construction().metalLayer()) {
+      return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.metal-layer"));
     }
     if (pressing.medium().construction().blocksDye()) {
-      return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.blocked", garment.dye()));
+      return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.blocked", wandering.dye()));
     }
     if (risk == DyeRisk.SLIGHT || !pressing.artwork().showsStains()) {
-      return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.slight", garment.dye()));
+      return Margin.tight(Question.BLEED, figure, slight(garment, wandering));
     }
     return Margin.no(
         Question.BLEED,
         figure,
-        Sentence.of("bleed.migrates", garment.dye()),
+        Sentence.of("bleed.migrates", wandering.dye()),
         Sentence.of("bleed.migrates.lift"));
+  }
+
+  private static Sentence stays(Garment garment, WanderingDye wandering) {
+    if (wandering.percent() == 0) {
+      return Sentence.of("bleed.no-polyester");
+    }
+    boolean coloured = garment.colour().depth() != Depth.WHITE && wandering.dye().turnsToGas();
+    return Sentence.of(
+        coloured ? "bleed.little-of-it" : "bleed.dye-stays", percent(wandering.percent()));
+  }
+
+  private static Sentence slight(Garment garment, WanderingDye wandering) {
+    return garment.blend().unknownPercent() >= DyeRisk.HALF
+        ? Sentence.of("bleed.unknown-cloth")
+        : Sentence.of("bleed.slight", wandering.dye());
   }
 
   private static int percent(double value) {

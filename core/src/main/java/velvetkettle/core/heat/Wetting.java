@@ -1,5 +1,6 @@
 package velvetkettle.core.heat;
 
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.quantity.Sentence;
 
@@ -16,9 +17,9 @@ enum Wetting {
         && !pressing.medium().construction().dyesTheCloth()) {
       return REPELLED;
     }
-    return pressing.garment().fabric().shell() && !pressing.medium().construction().bondsToShell()
-        ? SLIPPERY
-        : WELL;
+    Fabric fabric = pressing.garment().fabric();
+    boolean slick = fabric.is(Fabric.Trait.SHELL) || fabric.is(Fabric.Trait.LAMINATE);
+    return slick && !pressing.medium().construction().bondsToShell() ? SLIPPERY : WELL;
   }
 
   /** Why a bond is doubtful; only where it is. */

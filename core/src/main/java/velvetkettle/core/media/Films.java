@@ -1,5 +1,8 @@
 package velvetkettle.core.media;
 
+import static velvetkettle.core.cloth.EndUse.DRY_CLEANING;
+import static velvetkettle.core.cloth.EndUse.INDUSTRIAL_WASH;
+import static velvetkettle.core.cloth.EndUse.OUTDOORS;
 import static velvetkettle.core.media.trait.Doing.BACKING_OFF;
 import static velvetkettle.core.media.trait.Doing.CUT_OUT;
 import static velvetkettle.core.media.trait.Doing.DRY_OUT;
@@ -51,6 +54,7 @@ final class Films {
               .window(150, 160, 10, 15, MEDIUM, WARM)
               .usually(155, 12)
               .feel(3, 5)
+              .bears(INDUSTRIAL_WASH, OUTDOORS)
               .build(),
           // Elastic, for sportswear and anything with elastane.
           film("film-stretch", 1, POLYURETHANE, 0.05, 0.05)
@@ -58,6 +62,7 @@ final class Films {
               .usually(150, 12)
               .feel(4, 4)
               .stretches()
+              .bears(OUTDOORS)
               .build(),
           // Its glue wets nylon shells and repellent finishes; cotton soaks up what would leave a
           // shiny border.
@@ -70,6 +75,7 @@ final class Films {
               .layering(Layering.ALONE)
               .after(ExtraPress.second(CoverChoice.COTTON))
               .feel(3, 4)
+              .bears(OUTDOORS)
               .build(),
           // For cloth that bears little heat.
           film("film-low", 1, POLYURETHANE, 0.05, 0.05)
@@ -79,6 +85,7 @@ final class Films {
               .cover(CoverChoice.PARCHMENT)
               .palette(Palette.FEW)
               .feel(3, 4)
+              .refuses(INDUSTRIAL_WASH, DRY_CLEANING)
               .build(),
           // A layer in it keeps the dye gas of dark or sublimated polyester from the colour above.
           film("film-block", 1)
@@ -92,6 +99,7 @@ final class Films {
               .blocksDye()
               .palette(Palette.FEW)
               .feel(2, 5)
+              .bears(OUTDOORS)
               .build(),
           // Coarse, with glitter in it: a deeper blade, and nothing over it.
           film("film-glitter", 2, POLYURETHANE, 0.20, 0.08)
@@ -101,6 +109,8 @@ final class Films {
               .layering(Layering.TOP_ONLY)
               .feel(2, 4)
               .skin(3)
+              .refuses(DRY_CLEANING)
+              .notForSkin()
               .build(),
           // Velvet to the hand: a pile that a bare platen would flatten, so never bare.
           film("film-flock", 2, FLOCK, 0.35, 0.08)
@@ -111,6 +121,7 @@ final class Films {
               .layering(Layering.TOP_ONLY)
               .after(ExtraPress.second(CoverChoice.COTTON))
               .feel(4, 4)
+              .refuses(INDUSTRIAL_WASH)
               .build(),
           // Metallic, foil and hologram.
           film("film-metal", 1, POLYURETHANE, 0.03, 0.05)
@@ -121,6 +132,9 @@ final class Films {
               .layering(Layering.TOP_ONLY)
               .cover(CoverChoice.PARCHMENT)
               .feel(2, 3)
+              .metalLayer()
+              .refuses(INDUSTRIAL_WASH, DRY_CLEANING)
+              .notForSkin()
               .build(),
           // Glass beads in it throw light back.
           film("film-reflect", 1, POLYURETHANE, 0.08, 0.05)
@@ -131,6 +145,9 @@ final class Films {
               .cover(CoverChoice.PARCHMENT)
               .palette(Palette.FEW)
               .feel(2, 4)
+              .metalLayer()
+              .bears(OUTDOORS)
+              .refuses(DRY_CLEANING)
               .build(),
           // Swells: pressed last, alone, and never again.
           film("film-puff", 2, POLYURETHANE, 0.1, 0.05)
@@ -141,6 +158,7 @@ final class Films {
               .flattens()
               .after()
               .feel(2, 3)
+              .refuses(INDUSTRIAL_WASH, DRY_CLEANING)
               .build(),
           // Printed and then cut round; its backing comes off before it is pressed, face up.
           base("film-print", 1)
@@ -160,6 +178,7 @@ final class Films {
               .prepare(Occasion.ONE_SHAPE, Sentence.of("prepare.printed-film.no-mask"))
               .prepare("printed-film.backing", BACKING_OFF)
               .feel(3, 4)
+              .refuses(DRY_CLEANING)
               .build());
 
   private Films() {}

@@ -4,6 +4,7 @@ import java.util.List;
 import velvetkettle.core.media.trait.Appearance;
 import velvetkettle.core.media.trait.AtPress;
 import velvetkettle.core.media.trait.Construction;
+import velvetkettle.core.media.trait.Endurance;
 import velvetkettle.core.media.trait.Feel;
 import velvetkettle.core.media.trait.Handling;
 import velvetkettle.core.media.trait.Palette;
@@ -30,6 +31,7 @@ public record Medium(
     AtPress atPress,
     PressedAgain again,
     Feel feel,
+    Endurance endurance,
     Wording wording) {
   public Medium {
     if (construction.layers().isEmpty()) {

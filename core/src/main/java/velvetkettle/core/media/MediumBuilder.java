@@ -9,12 +9,14 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.Appearance;
 import velvetkettle.core.media.trait.AtPress;
 import velvetkettle.core.media.trait.Construction;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.Doing;
+import velvetkettle.core.media.trait.Endurance;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Feel;
 import velvetkettle.core.media.trait.Glue;
@@ -62,6 +64,7 @@ public final class MediumBuilder {
   private boolean bondsToShell;
   private double leastPolyester;
   private boolean blocksDye;
+  private boolean metalLayer;
   private boolean thin;
   private boolean nap;
   private boolean smallParts;
@@ -83,6 +86,8 @@ public final class MediumBuilder {
   private double leastDrying = 3;
   private boolean onCoolCloth;
   private PressedAgain again = new PressedAgain(Layering.BOTH, false, false, false);
+  private final Set<EndUse> bears = EnumSet.copyOf(Endurance.USUAL.bears());
+  private final Set<EndUse> refuses = EnumSet.noneOf(EndUse.class);
   private Feel feel = new Feel(3, 3, 4, false);
   private Wording wording =
       new Wording(
@@ -171,6 +176,12 @@ public final class MediumBuilder {
 
   public MediumBuilder blocksDye() {
     blocksDye = true;
+    return this;
+  }
+
+  /** A layer of metal in it, which no dye crosses. */
+  public MediumBuilder metalLayer() {
+    metalLayer = true;
     return this;
   }
 
@@ -330,6 +341,25 @@ public final class MediumBuilder {
     return this;
   }
 
+  /** Made for these ends as well. */
+  public MediumBuilder bears(EndUse... ends) {
+    bears.addAll(Set.of(ends));
+    return this;
+  }
+
+  /** These ends take it off or spoil it. */
+  public MediumBuilder refuses(EndUse... ends) {
+    refuses.addAll(Set.of(ends));
+    bears.removeAll(refuses);
+    return this;
+  }
+
+  /** Tried first even where it lies on skin. */
+  public MediumBuilder notForSkin() {
+    bears.remove(EndUse.NEXT_TO_SKIN);
+    return this;
+  }
+
   public MediumBuilder wording(Wording said) {
     wording = said;
     return this;
@@ -373,7 +403,16 @@ public final class MediumBuilder {
         window,
         new Appearance(carries, gives, glosses, palette, opacity, Millimetres.of(thinnestStroke)),
         new Construction(
-            layers, glue, bondsToShell, leastPolyester, blocksDye, thin, nap, smallParts, metal),
+            layers,
+            glue,
+            bondsToShell,
+            leastPolyester,
+            blocksDye,
+            metalLayer,
+            thin,
+            nap,
+            smallParts,
+            metal),
         new Handling(orientation, cutFace, preparation, work, worthFrom, sprayed, stitch),
         new AtPress(
             side,
@@ -388,6 +427,7 @@ public final class MediumBuilder {
             onCoolCloth),
         again,
         feel,
+        new Endurance(bears, refuses),
         wording);
   }
 }

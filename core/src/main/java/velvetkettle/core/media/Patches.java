@@ -17,6 +17,7 @@ import java.util.EnumSet;
 import java.util.List;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Glue;
@@ -73,6 +74,7 @@ final class Patches {
                       "tool.iron-lifted",
                       Sentence.of("test.look.piece"),
                       Sentence.of("glue-side.web")))
+              .bears(EndUse.OUTDOORS)
               .build());
 
   private Patches() {}

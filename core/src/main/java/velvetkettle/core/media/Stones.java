@@ -18,6 +18,7 @@ import java.util.EnumSet;
 import java.util.List;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.ExtraPress;
@@ -57,6 +58,8 @@ final class Stones {
               .prepare("stone-sheet.spares")
               .work(120, 90, Handwork.Pace.BY_PIECE)
               .feel(2, 3)
+              .refuses(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING)
+              .notForSkin()
               .build(),
           // Brushed into a stencil on the cloth. The stencil off, then flat once more, and from the
           // back.
@@ -73,6 +76,8 @@ final class Stones {
                   ExtraPress.fromBack(CoverChoice.NONE, 20))
               .work(120, 300, Handwork.Pace.BY_PIECE)
               .feel(2, 3)
+              .refuses(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING)
+              .notForSkin()
               .build(),
           // Single ones set by a hot tip, which stands for the platen: a quarter of a minute each.
           stones("stone-wand", "do.press", "do.second-press-stones")
@@ -83,6 +88,8 @@ final class Stones {
               .tools(EnumSet.of(PressKind.WAND))
               .work(120, 15, Handwork.Pace.BY_STONE)
               .feel(3, 3)
+              .refuses(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING)
+              .notForSkin()
               .build());
 
   private Stones() {}

@@ -15,6 +15,7 @@ import static velvetkettle.core.press.Substance.SUBLIMATION_PAPER;
 import java.util.EnumSet;
 import java.util.List;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.ExtraPress;
@@ -51,6 +52,7 @@ final class Sublimations {
               .feel(5, 5)
               .skin(5)
               .stretches()
+              .bears(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING)
               .build(),
           // On cotton that was primed with a polyester spray: wet out and rolled in, then a second
           // light coat. The primer stiffens the cloth, and kraft paper sticks to it while it lies
@@ -65,6 +67,7 @@ final class Sublimations {
               .prepare("sublimation.dry-print", DRY_OUT)
               .work(600, 420, Handwork.Pace.BY_PIECE)
               .feel(2, 3)
+              .refuses(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING)
               .build());
 
   private Sublimations() {}

@@ -16,6 +16,7 @@ import static velvetkettle.core.press.Substance.PRINT_COATING;
 
 import java.util.List;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.Glue;
@@ -45,6 +46,7 @@ final class TransferPapers {
               .prepare("paper.no-bleed")
               .prepare("paper.trim", TRIM)
               .feel(3, 2)
+              .refuses(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING, EndUse.OUTDOORS)
               .build(),
           // For dark cloth: a white ground under the print, laid on face up without its backing.
           paper("paper-dark")
@@ -59,6 +61,7 @@ final class TransferPapers {
               .prepare("paper-dark.trim", TRIM)
               .prepare("paper-dark.backing", BACKING_OFF)
               .feel(2, 2)
+              .refuses(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING)
               .build());
 
   private TransferPapers() {}

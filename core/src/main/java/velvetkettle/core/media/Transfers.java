@@ -13,6 +13,7 @@ import static velvetkettle.core.press.Substance.POLYURETHANE;
 
 import java.util.List;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.ExtraPress;
@@ -40,6 +41,7 @@ final class Transfers {
               .work(900, 40, Handwork.Pace.BY_PIECE)
               .feel(3, 4)
               .stretches()
+              .refuses(EndUse.DRY_CLEANING)
               .build(),
           // A screen print, ordered in a run: flat colours, a screen for each of them.
           transfer("xfer-screen")
@@ -52,6 +54,7 @@ final class Transfers {
               .work(1800, 40, Handwork.Pace.BY_PIECE)
               .worthFrom(20)
               .feel(4, 5)
+              .bears(EndUse.INDUSTRIAL_WASH, EndUse.OUTDOORS)
               .build());
 
   private Transfers() {}

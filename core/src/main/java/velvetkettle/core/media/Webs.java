@@ -15,6 +15,7 @@ import java.util.EnumSet;
 import java.util.List;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.ExtraPress;
@@ -45,6 +46,7 @@ final class Webs {
               .stitch(Stitch.MUST)
               .work(540)
               .feel(4, 4)
+              .refuses(EndUse.DRY_CLEANING)
               .build(),
           // Holds without sewing and gums a needle. Heat hardly gets through the pressing cloth and
           // the piece in so short a press, so once more from the back.
@@ -55,6 +57,7 @@ final class Webs {
               .after(ExtraPress.fromBack(CoverChoice.PARCHMENT, 10))
               .stitch(Stitch.NEVER)
               .feel(2, 4)
+              .refuses(EndUse.DRY_CLEANING)
               .build(),
           // For knits, fused with steam through a damp cloth. Its own sheet comes first: the window
           // is an engineering estimate.
@@ -66,6 +69,7 @@ final class Webs {
               .steam(SteamUse.WANTED)
               .feel(4, 3)
               .stretches()
+              .refuses(EndUse.INDUSTRIAL_WASH, EndUse.DRY_CLEANING)
               .build(),
           // Glue on both sides: makes one cloth of two, for strength or as a ground.
           web("web-double", 3, 0.04)
@@ -76,6 +80,7 @@ final class Webs {
               .placing("second-cloth")
               .smallParts(false)
               .feel(3, 4)
+              .refuses(EndUse.DRY_CLEANING)
               .build());
 
   private Webs() {}

@@ -22,6 +22,17 @@ public final class PlacementGuide {
   private static final double CHEST_OUT = 100;
   private static final double CHEST_BELOW_SHOULDER = 190;
 
+  /** From the collar's seam to art at the nape and along the neckline, mm. */
+  private static final double NAPE = 20;
+
+  private static final double NECKLINE = 12;
+
+  /** From a side, a hem or a corner to art, mm. */
+  private static final double BESIDE_SIDE = 40;
+
+  /** How high a hood lies on an adult's back, mm. */
+  private static final double HOOD = 280;
+
   /** From art to a zip or a button, mm. */
   private static final double BESIDE = 15;
 
@@ -64,7 +75,7 @@ public final class PlacementGuide {
   public static Spot usual(
       Garment garment, Placement placement, Millimetres width, Millimetres height) {
     GarmentPattern pattern = GarmentPattern.of(garment);
-    Spot spot = undisturbed(garment, pattern, placement, height);
+    Spot spot = undisturbed(garment, pattern, placement, width.count(), height);
     List<Area> hard =
         pattern.obstacles(garment.obstacles(), garment.layout()).stream()
             .filter(one -> one.what().hard() && one.face() == spot.face())
@@ -101,16 +112,75 @@ public final class PlacementGuide {
   }
 
   private static Spot undisturbed(
-      Garment garment, GarmentPattern pattern, Placement placement, Millimetres height) {
-    GarmentFace face = placement == Placement.BACK ? GarmentFace.BACK : GarmentFace.FRONT;
+      Garment garment,
+      GarmentPattern pattern,
+      Placement placement,
+      double wide,
+      Millimetres height) {
+    GarmentFace face = placement.onBack() ? GarmentFace.BACK : GarmentFace.FRONT;
     double tall = height.count();
+    Area cloth = pattern.outline(face).bounds();
     return switch (placement) {
       case CHEST, BACK -> new Spot(face, 0, top(garment, pattern, face, tall));
+      case UPPER_BACK -> new Spot(face, 0, upperBack(garment, cloth));
+      case NAPE -> new Spot(face, 0, NAPE);
       case LEFT_CHEST -> leftChest(garment, pattern, tall);
+      case RIGHT_CHEST -> mirrored(leftChest(garment, pattern, tall));
       case SLEEVE -> onSleeve(pattern, tall);
+      case RIGHT_SLEEVE -> mirrored(onSleeve(pattern, tall));
+      case NECKLINE -> new Spot(face, 0, NECKLINE);
+      case HOOD -> onHood(pattern, tall);
+      case SIDE -> side(pattern, wide, tall, BESIDE_SIDE);
+      case SEAM -> side(pattern, wide, tall, BESIDE);
+      case HEM -> atHem(pattern, face, tall);
+      case LEG -> onLeg(pattern, tall);
       case POCKET -> onPocket(garment, pattern, tall);
-      case ALL_OVER -> middle(pattern.outline(face).bounds(), face, tall);
+      case CORNER -> corner(cloth, face, wide, tall);
+      case MIDDLE, ALL_OVER -> middle(cloth, face, tall);
     };
+  }
+
+  private static Spot mirrored(Spot spot) {
+    return new Spot(spot.face(), -spot.fromCentre(), spot.belowCollar());
+  }
+
+  private static double upperBack(Garment garment, Area cloth) {
+    return Shapes.collar(garment.kind(), false) > 0
+        ? belowCollar(garment.size()).from()
+        : cloth.y() + BESIDE_SIDE;
+  }
+
+  private static Spot onHood(GarmentPattern pattern, double tall) {
+    double high = HOOD * pattern.length() / 700;
+    return new Spot(GarmentFace.BACK, 0, Math.round((high - tall) / 2));
+  }
+
+  /** Half of the way down the side at the viewer's right. */
+  private static Spot side(GarmentPattern pattern, double wide, double tall, double beside) {
+    double hem = pattern.hem(GarmentFace.FRONT);
+    return new Spot(
+        GarmentFace.FRONT,
+        Math.round(pattern.width() / 2 - beside - wide / 2),
+        Math.round(hem / 2 - tall / 2));
+  }
+
+  private static Spot atHem(GarmentPattern pattern, GarmentFace face, double tall) {
+    return new Spot(face, 0, Math.round(pattern.hem(face) - BESIDE_SIDE - tall));
+  }
+
+  /** On the thigh at the viewer's right. */
+  private static Spot onLeg(GarmentPattern pattern, double tall) {
+    return new Spot(
+        GarmentFace.FRONT,
+        Math.round(pattern.width() * 0.29),
+        Math.round(pattern.length() * 0.42 - tall / 2));
+  }
+
+  private static Spot corner(Area cloth, GarmentFace face, double wide, double tall) {
+    return new Spot(
+        face,
+        Math.round(cloth.right() - BESIDE_SIDE - wide / 2),
+        Math.round(cloth.bottom() - BESIDE_SIDE - tall));
   }
 
   private static double top(

@@ -343,7 +343,7 @@ public final class PlatenOnGarment {
   }
 
   private boolean needsForm() {
-    return placement == Placement.SLEEVE && garment.kind().layers() == 2;
+    return placement.onSleeve() && garment.kind().layers() == 2;
   }
 
   private @Nullable Sentence form() {
@@ -391,7 +391,7 @@ public final class PlatenOnGarment {
     if (way == PlatenApproach.PAD) {
       advice.add(Sentence.of("place.tune-pressure"));
     }
-    if (!isUsual || placement != Placement.SLEEVE) {
+    if (!isUsual || !placement.onSleeve()) {
       // Art goes along a sleeve, which is drawn aslant: at its usual place it is not measured.
       beyondTheCloth().ifPresent(advice::add);
     }

@@ -28,6 +28,21 @@ final class Shapes {
     {140, 0}, {160, 120}, {230, 230}, {350, 300}, {350, 850}
   };
   private static final double[][] CAP = {{40, 0}, {72, 25}, {88, 65}, {92, 110}};
+  private static final double[][] BODYSUIT = {
+    {90, 0}, {210, 45}, {340, 160}, {262, 270}, {240, 240}, {230, 560}, {90, 700}, {60, 720}
+  };
+  private static final double[][] DRESS = {
+    {95, 0}, {215, 45}, {340, 170}, {262, 290}, {245, 260}, {360, 1000}
+  };
+  private static final double[][] COSTUME = {
+    {100, 0}, {240, 50}, {535, 575}, {437, 630}, {285, 285}, {300, 1300}
+  };
+  private static final double[][] LEGGINGS = {
+    {170, 0}, {205, 260}, {150, 950}, {40, 950}, {0, 270}
+  };
+  private static final double[][] SKIRT = {{190, 0}, {250, 180}, {330, 600}};
+  private static final double[][] BIB = {{70, 0}, {110, 60}, {120, 150}, {100, 290}, {50, 320}};
+  private static final double[][] KNITTED_HAT = {{40, 0}, {95, 50}, {110, 130}, {110, 220}};
   private static final double[][] TIE = {{18, 0}, {24, 30}, {16, 50}, {47, 1400}, {0, 1450}};
 
   private Shapes() {}
@@ -50,6 +65,7 @@ final class Shapes {
     static final Collar NONE = new Collar(0, 0);
     static final Collar ROUND = new Collar(85, 20);
     static final Collar STAND = new Collar(70, 20);
+    static final Collar SMALL = new Collar(45, 20);
     static final Collar WIDE = new Collar(60, 25);
   }
 
@@ -86,14 +102,26 @@ final class Shapes {
       case LONG_SLEEVE -> worn(265, 720, Collar.ROUND, LONG_SLEEVE);
       case SWEATSHIRT -> worn(290, 700, Collar.ROUND, SWEATSHIRT);
       case JACKET -> worn(290, 700, Collar.STAND, SWEATSHIRT);
-      case VEST -> worn(270, 700, Collar.STAND, VEST);
+      case VEST, HIGH_VISIBILITY_VEST -> worn(270, 700, Collar.STAND, VEST);
       case TROUSERS -> worn(210, 1040, Collar.NONE, TROUSERS);
       case CAPE -> worn(620, 950, Collar.WIDE, CAPE);
       case APRON -> worn(350, 850, Collar.NONE, APRON);
       case CAP -> new Shape(new Measures(92, 110), Collar.NONE, Sizing.HEAD_AND_NECK, CAP);
+      case BODYSUIT -> worn(240, 720, Collar.ROUND, BODYSUIT);
+      case DRESS -> worn(245, 1000, Collar.ROUND, DRESS);
+      case COSTUME -> worn(285, 1300, Collar.ROUND, COSTUME);
+      case LEGGINGS -> worn(170, 950, Collar.NONE, LEGGINGS);
+      case SKIRT -> worn(190, 600, Collar.NONE, SKIRT);
+      case BIB -> worn(120, 320, Collar.SMALL, BIB);
+      case KNITTED_HAT ->
+          new Shape(new Measures(110, 220), Collar.NONE, Sizing.HEAD_AND_NECK, KNITTED_HAT);
       case TIE -> new Shape(new Measures(47, 1450), Collar.NONE, Sizing.HEAD_AND_NECK, TIE);
       case PENNANT -> flat(300, 300);
       case BAG -> flat(190, 420);
+      case CUSHION -> flat(225, 450);
+      case TOWEL -> flat(250, 1000);
+      case FLAT_LINEN -> flat(250, 700);
+      case CANOPY_PANEL -> flat(400, 900);
       case FLAG -> flat(750, 900);
       case SCARF -> flat(150, 1500);
       case PANEL -> flat(500, 1000);

@@ -62,6 +62,18 @@ final class UsualObstacles {
       case HOOD -> one(BACK, Area.under(0, -20, width * 0.5, 300 * pattern.length() / 700));
       case PADDING -> Stream.concat(quilting(FRONT), quilting(BACK));
       case LINING -> Stream.empty();
+      case RIVET ->
+          Stream.concat(
+              front(-width * 0.35, hem * 0.06, 12, 12), front(width * 0.35, hem * 0.06, 12, 12));
+      case HANDLE -> Stream.concat(front(-width * 0.25, 0, 30, 60), front(width * 0.25, 0, 30, 60));
+      case BRIM -> front(0, hem - 15, width, 60);
+      case DRAWCORD -> Stream.concat(front(-30, 5, 12, hem * 0.25), front(30, 5, 12, hem * 0.25));
+      case REFLECTIVE_TAPE ->
+          Stream.concat(
+              front(0, hem * 0.55, width, 50),
+              one(BACK, Area.under(0, pattern.hem(BACK) * 0.55, width, 50)));
+      case EMBROIDERY -> front(width * 0.19, hem * 0.14, 90, 60);
+      case OLD_PRINT -> front(0, hem * 0.12, width * 0.5, hem * 0.35);
     };
   }
 

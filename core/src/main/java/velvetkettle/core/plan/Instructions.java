@@ -13,6 +13,7 @@ import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.place.GarmentPlaces;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.Precedence;
@@ -233,7 +234,7 @@ final class Instructions {
 
   /** A ribbon has no chest, and what goes over all of it goes on the cloth. */
   private Term place(Placement placement) {
-    return garment.kind().isWornOnTheBody() && placement != Placement.ALL_OVER
+    return GarmentPlaces.has(garment.kind(), placement) && placement != Placement.ALL_OVER
         ? placement.term()
         : new Term("placement.cloth");
   }

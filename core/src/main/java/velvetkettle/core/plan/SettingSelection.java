@@ -88,7 +88,10 @@ public final class SettingSelection {
       return usual;
     }
     RecipeWriter writer = new RecipeWriter(candidate);
-    return judged(candidate, writer, moved(candidate, writer, usual, point));
+    Settled moved = judged(candidate, writer, moved(candidate, writer, usual, point));
+    // The map is coarser than the judgement: what is usual and will do stays.
+    boolean worse = moved.judgement.margins().ruleOut() && !usual.judgement.margins().ruleOut();
+    return worse ? usual : moved;
   }
 
   /**

@@ -73,10 +73,10 @@ class BlendTest {
   }
 
   @Test
-  @DisplayName("only dyes of polyester that turn to gas migrate; an unknown one is taken to")
+  @DisplayName("dyes that turn to gas; an unknown one is taken to")
   void dyesThatMigrate() {
     assertThat(DyeKind.values())
-        .filteredOn(DyeKind::migratesFromPolyester)
+        .filteredOn(DyeKind::turnsToGas)
         .containsExactlyInAnyOrder(
             DyeKind.DISPERSE, DyeKind.SUBLIMATED, DyeKind.FLUORESCENT, DyeKind.UNKNOWN);
   }

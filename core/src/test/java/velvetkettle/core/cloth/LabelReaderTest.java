@@ -108,7 +108,6 @@ class LabelReaderTest {
         "shell 100% nylon           | label.one-part",
         "0% cotton                  | label.empty",
         "60%                        | label.empty",
-        "%%%                        | label.empty",
         "60 40 cotton polyester     | label.share-without-fibre",
         "cotton <script>            | label.unknown-word"
       })
@@ -192,5 +191,30 @@ class LabelReaderTest {
     return reading.blend().shares().stream()
         .collect(
             Collectors.toMap(FibreShare::fibre, FibreShare::percent, Double::sum, TreeMap::new));
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "",
+        "  ",
+        "%%%",
+        "unknown",
+        "Unknown fibre",
+        "other fibres",
+        "no label",
+        "100% other fibres"
+      })
+  @DisplayName("a label that says nothing is cloth that nobody knows, not a refusal")
+  void nothingKnown(String label) {
+    assertThat(LabelReader.read(label).blend()).isEqualTo(Blend.of(Fibre.UNKNOWN));
+  }
+
+  @Test
+  @DisplayName("part of it unknown: the careful share stays")
+  void partUnknown() {
+    Blend blend = LabelReader.read("60% cotton 40% other fibres").blend();
+    assertThat(blend.unknownPercent()).isEqualTo(40);
+    assertThat(blend.weakest()).isEqualTo(Fibre.UNKNOWN);
   }
 }

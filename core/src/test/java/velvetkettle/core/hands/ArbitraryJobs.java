@@ -20,6 +20,7 @@ import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
@@ -33,6 +34,7 @@ import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.place.GarmentPlaces;
 import velvetkettle.core.place.Spot;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
@@ -54,6 +56,7 @@ import velvetkettle.core.school.Schools;
  */
 public final class ArbitraryJobs {
   private final Random random;
+  private Garment garment;
 
   private ArbitraryJobs(long seed) {
     random = new Random(seed);
@@ -66,7 +69,7 @@ public final class ArbitraryJobs {
   private JobRequest job() {
     // Neighbouring seeds begin alike.
     random.nextInt();
-    Garment garment = garment();
+    garment = garment();
     List<Press> drawer = new ArrayList<>();
     for (PressKind kind : PressKind.values()) {
       if (random.nextInt(3) > 0) {
@@ -84,7 +87,7 @@ public final class ArbitraryJobs {
         below = null;
       }
       Decoration thing = thing(n, below);
-      for (int again = 0; again < 4 && below == null && isSlip(thing, garment, things); again++) {
+      for (int again = 0; again < 4 && below == null && isSlip(thing, things); again++) {
         thing = thing(n, null);
       }
       things.add(thing);
@@ -135,7 +138,8 @@ public final class ArbitraryJobs {
             one(5) ? any(Finish.values()) : Finish.NONE,
             one(4) ? any(IronMark.values()) : IronMark.UNKNOWN),
         obstacles,
-        new Layout(null, null, placed));
+        new Layout(null, null, placed),
+        one(6) ? Set.of(any(EndUse.values())) : Set.of());
   }
 
   private Area obstacle(Obstacle what) {
@@ -196,7 +200,7 @@ public final class ArbitraryJobs {
             kind,
             new ArtSize(Millimetres.of(width), Millimetres.of(height)),
             new Tones(1 + random.nextInt(6), any(Depth.values())),
-            below == null ? any(Placement.values()) : below.artwork().placement(),
+            below == null ? place() : below.artwork().placement(),
             one(2) ? Surface.ANY : any(Surface.values()),
             Detail.UNSEEN,
             stones
@@ -208,11 +212,11 @@ public final class ArbitraryJobs {
   }
 
   /** Few makers mean to lay one thing on another without saying so, or on a zip that they see. */
-  private boolean isSlip(Decoration thing, Garment garment, List<Decoration> others) {
-    return crosses(thing, others) || liesOnHard(thing, garment) && !one(4);
+  private boolean isSlip(Decoration thing, List<Decoration> others) {
+    return crosses(thing, others) || liesOnHard(thing) && !one(4);
   }
 
-  private static boolean liesOnHard(Decoration thing, Garment garment) {
+  private boolean liesOnHard(Decoration thing) {
     Spot spot = thing.spot();
     return spot != null
         && garment.layout().placed().stream()
@@ -253,6 +257,12 @@ public final class ArbitraryJobs {
 
   private @Nullable Spot spot() {
     return one(2) ? null : new Spot(face(), between(-120, 120), between(30, 300));
+  }
+
+  /** Mostly one that the garment has. */
+  private Placement place() {
+    List<Placement> own = GarmentPlaces.of(garment.kind());
+    return one(6) ? any(Placement.values()) : own.get(random.nextInt(own.size()));
   }
 
   private Schools schools() {

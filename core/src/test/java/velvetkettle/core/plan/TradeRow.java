@@ -29,6 +29,7 @@ import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.Garment;
@@ -36,8 +37,10 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.LabelReader;
+import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.place.GarmentPlaces;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
@@ -138,11 +141,14 @@ public final class TradeRow {
         new ClothSpec(
             blend,
             Fabric.valueOf(one("fabric", "JERSEY")),
-            new Colour("shade", Depth.valueOf(one("depth", "WHITE")), Hue.NEUTRAL),
+            new Colour(
+                "shade", Depth.valueOf(one("depth", "WHITE")), Hue.valueOf(one("hue", "NEUTRAL"))),
             DyeKind.valueOf(one("dye", "UNDYED")),
             Finish.valueOf(one("finish", "NONE")),
             IronMark.valueOf(one("iron", "UNKNOWN"))),
-        listed("obstacles").map(Obstacle::valueOf).collect(Collectors.toSet()));
+        listed("obstacles").map(Obstacle::valueOf).collect(Collectors.toSet()),
+        Layout.USUAL,
+        listed("use").map(EndUse::valueOf).collect(Collectors.toSet()));
   }
 
   private Artwork artwork() {
@@ -155,7 +161,7 @@ public final class TradeRow {
             Millimetres.of(Double.parseDouble(one("width", "100"))),
             Millimetres.of(Double.parseDouble(one("height", "100")))),
         new Tones(Integer.parseInt(one("colours", "1")), Depth.valueOf(one("lightest", "DARK"))),
-        Placement.valueOf(one("placement", "CHEST")),
+        Placement.valueOf(one("placement", usualPlace())),
         Surface.valueOf(one("surface", "ANY")),
         new Detail(
             stroke.isEmpty() ? null : Millimetres.of(Double.parseDouble(stroke)),
@@ -164,6 +170,11 @@ public final class TradeRow {
         new StoneCount(
             stone.isEmpty() ? null : StoneSize.valueOf(stone),
             Integer.parseInt(one("stones", "0"))));
+  }
+
+  /** The chest, or the first place that there is. */
+  private String usualPlace() {
+    return GarmentPlaces.of(GarmentKind.valueOf(one("kind", "TOP"))).get(0).name();
   }
 
   private static Press press(PressKind kind) {

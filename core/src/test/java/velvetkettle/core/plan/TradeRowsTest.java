@@ -11,8 +11,12 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.cloth.EndUse;
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Finish;
+import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
@@ -65,11 +69,16 @@ class TradeRowsTest {
   }
 
   @Test
-  @DisplayName("every fibre, medium, finish, obstacle, rule and school is in two rows")
+  @DisplayName(
+      "every fibre, fabric, garment, place, end use, medium, finish, obstacle, rule and school is in two rows")
   void nothingIsLeftOut() {
     List<String> words = new ArrayList<>();
     Arrays.stream(Fibre.values()).forEach(fibre -> words.add(fibre.labelWords().get(0)));
     MediaCatalogue.TRADE.all().stream().map(Medium::key).forEach(words::add);
+    Arrays.stream(Fabric.values()).map(Enum::name).forEach(words::add);
+    Arrays.stream(GarmentKind.values()).map(Enum::name).forEach(words::add);
+    Arrays.stream(Placement.values()).map(Enum::name).forEach(words::add);
+    Arrays.stream(EndUse.values()).map(Enum::name).forEach(words::add);
     Arrays.stream(Finish.values()).map(Enum::name).forEach(words::add);
     Arrays.stream(Obstacle.values()).map(Enum::name).forEach(words::add);
     Rules.all().stream().map(Rule::id).forEach(words::add);

@@ -14,6 +14,7 @@ import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.Garment;
@@ -34,12 +35,13 @@ import velvetkettle.server.problem.RefusedException;
  *
  * @param sizes it comes in, as they stand on the garments; null like none
  * @param layout what was measured of it as it lies flat; null where all is as usual
+ * @param uses what the finished piece is for; null like none
  * @param weight of its cloth, g/m2; null where such fabrics' usual one is taken
  */
 public record GarmentForm(
     @NotBlank @Size(max = 80) String name,
     @NotNull GarmentKind kind,
-    @NotBlank @Size(max = 300) String label,
+    @NotNull @Size(max = 300) String label,
     @NotNull Fabric fabric,
     @NotBlank @Size(max = 40) String colour,
     @NotNull Depth depth,
@@ -52,10 +54,12 @@ public record GarmentForm(
     @Nullable @Min(5) @Max(3000) Double weight,
     @jakarta.validation.constraints.Size(max = 30)
         List<@NotBlank @jakarta.validation.constraints.Size(max = 12) String> sizes,
-    @Nullable @Valid GarmentLayoutForm layout) {
-  /** What was kept before sizes were asked for has none. */
+    @Nullable @Valid GarmentLayoutForm layout,
+    Set<EndUse> uses) {
+  /** What was kept before sizes and uses were asked for has none. */
   public GarmentForm {
     sizes = sizes == null ? List.of() : List.copyOf(sizes);
+    uses = uses == null ? Set.of() : Set.copyOf(uses);
   }
 
   /** The garment for core; throws {@link RefusedException} where the label cannot be read. */
@@ -74,15 +78,16 @@ public record GarmentForm(
         new ClothSpec(
             blend, fabric, new Colour(colour, depth, hue), dye, finish, iron, ownWeight()),
         obstacles,
-        layout == null ? Layout.USUAL : layout.layout());
+        layout == null ? Layout.USUAL : layout.layout(),
+        uses);
   }
 
   private @Nullable GramsPerSquareMetre ownWeight() {
     if (weight == null) {
       return null;
     }
-    int least = (int) Math.ceil(0.6 * fabric.weight().count());
-    int most = (int) Math.floor(3 * fabric.weight().count());
+    int least = (int) Math.ceil(fabric.lightest());
+    int most = (int) Math.floor(fabric.heaviest());
     if (weight < least || weight > most) {
       throw new RefusedException(
           "garment.weight", Sentence.of("cloth.weight", fabric, least, most));

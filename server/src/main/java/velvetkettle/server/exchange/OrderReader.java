@@ -144,7 +144,8 @@ final class OrderReader {
         word(OrderColumn.SIZE, Size.ADULT),
         null,
         List.of(),
-        null);
+        null,
+        Set.of());
   }
 
   private DecorationForm decoration(String art) {

@@ -13,6 +13,7 @@ import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Finish;
@@ -40,6 +41,7 @@ import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.media.trait.Palette;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.media.trait.Stitch;
+import velvetkettle.core.place.GarmentPlaces;
 import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.Caution;
 import velvetkettle.core.plan.option.Criterion;
@@ -72,6 +74,7 @@ public class VocabularyController {
           DyeKind.values(),
           Finish.values(),
           Obstacle.values(),
+          EndUse.values(),
           IronMark.values(),
           Size.values(),
           Pressure.values(),
@@ -122,16 +125,20 @@ public class VocabularyController {
   public Map<String, List<Word>> vocabulary() {
     Map<String, List<Word>> all = new LinkedHashMap<>();
     for (Worded[] vocabulary : VOCABULARIES) {
-      all.put(
-          vocabulary[0].vocabulary(),
-          Arrays.stream(vocabulary)
-              .map(word -> new Word(word.name(), speech.say(word.term())))
-              .toList());
+      all.put(vocabulary[0].vocabulary(), words(Arrays.stream(vocabulary)));
+    }
+    // Each kind of garment has places of its own.
+    for (GarmentKind kind : GarmentKind.values()) {
+      all.put("placement." + kind.name(), words(GarmentPlaces.of(kind).stream()));
     }
     Stream<String> keys =
         Stream.concat(media.all().stream().map(Medium::key), Stream.of(NoHeat.KEY));
     all.put(
         "medium", keys.map(key -> new Word(key, speech.say(new Term("medium." + key)))).toList());
     return all;
+  }
+
+  private List<Word> words(Stream<? extends Worded> vocabulary) {
+    return vocabulary.map(word -> new Word(word.name(), speech.say(word.term()))).toList();
   }
 }

@@ -53,7 +53,7 @@ public record FibreMix(double conductivity, double density, double heatCapacity,
   private static FibreMix row(Fibre fibre) {
     return switch (fibre) {
       case COTTON, LINEN, HEMP -> COTTON;
-      case VISCOSE, MODAL, LYOCELL -> VISCOSE;
+      case VISCOSE, MODAL, LYOCELL, UNKNOWN -> VISCOSE;
       case WOOL -> WOOL;
       case SILK -> SILK;
       case POLYESTER, POLYLACTIDE, CHLOROFIBRE, COATED_CLOTH, LEATHER -> POLYESTER;

@@ -26,15 +26,15 @@ public final class Migration {
    * Dose per second.
    *
    * @param clothCelsius face of the cloth under the film
-   * @param polyesterShare 0 to 1
+   * @param share of the cloth that gives dye off, 0 to 1
    */
   public static double rate(
-      double clothCelsius, DyeKind dye, Depth depth, double polyesterShare, boolean blocked) {
+      double clothCelsius, DyeKind dye, Depth depth, double share, boolean blocked) {
     return SPEED.speed(clothCelsius)
         / UNIT
         * kind(dye)
         * shade(dye, depth)
-        * Math.pow(polyesterShare, 4)
+        * Math.pow(share, 4)
         * (blocked ? BLOCKED : 1);
   }
 
@@ -44,7 +44,7 @@ public final class Migration {
       case SUBLIMATED -> 5;
       case DISPERSE, FLUORESCENT, UNKNOWN -> 1;
       case SOLUTION_DYED -> 0.02;
-      case REACTIVE, PIGMENT, ACID, UNDYED -> 0;
+      case REACTIVE, PIGMENT, ACID, BASIC, UNDYED -> 0;
     };
   }
 

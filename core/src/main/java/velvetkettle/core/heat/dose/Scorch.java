@@ -34,7 +34,8 @@ public record Scorch(double seconds, double celsius, double activationJoules) {
           POLYLACTIDE,
           CHLOROFIBRE,
           LEATHER,
-          COATED_CLOTH ->
+          COATED_CLOTH,
+          UNKNOWN ->
           Optional.empty();
     };
   }

@@ -17,7 +17,7 @@ public final class Shine {
       case POLYESTER -> Optional.of(Celsius.of(160));
       case POLYAMIDE_6, POLYAMIDE_66 -> Optional.of(Celsius.of(150));
       case ELASTANE -> Optional.of(Celsius.of(170));
-      case ACRYLIC, MODACRYLIC -> Optional.of(Celsius.of(140));
+      case ACRYLIC, MODACRYLIC, UNKNOWN -> Optional.of(Celsius.of(140));
       case POLYPROPYLENE -> Optional.of(Celsius.of(110));
       case COTTON,
           LINEN,

@@ -3,10 +3,10 @@ package velvetkettle.core.heat.phase;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
-import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
-import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.WanderingDye;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.dose.Migration;
@@ -218,14 +218,14 @@ public record Reading(
   }
 
   static IntToDoubleFunction tintRate(Pressing pressing, PhaseResult act) {
-    Garment garment = pressing.garment();
-    double polyester = garment.blend().percent(Fibre.POLYESTER) / 100;
+    WanderingDye wandering = pressing.garment().wanderingDye();
+    Depth depth = pressing.garment().colour().depth();
     boolean blocked = pressing.medium().construction().blocksDye();
     return moment -> {
       double celsius = act.clothUnderMedium(moment);
       return celsius < Migration.ENDS_BELOW
           ? 0
-          : Migration.rate(celsius, garment.dye(), garment.colour().depth(), polyester, blocked);
+          : Migration.rate(celsius, wandering.dye(), depth, wandering.percent() / 100, blocked);
     };
   }
 }

@@ -151,7 +151,8 @@ public final class Slabs {
     double packing =
         switch (fabric) {
           case NYLON_SHELL -> CALENDERED;
-          case TOWEL -> TERRY;
+          case TOWEL, VELVET, CORDUROY -> TERRY;
+          case WOVEN_SATIN -> CALENDERED;
           default -> KNIT_OR_WOVEN;
         };
     double weight = garment.weight().count();

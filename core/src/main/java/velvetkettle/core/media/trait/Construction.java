@@ -12,6 +12,7 @@ import velvetkettle.core.press.LayerKind;
  * @param bondsToShell whether its glue wets a nylon shell or a repellent finish at all well
  * @param leastPolyester the least share of polyester it needs, %; 0 where any cloth does
  * @param blocksDye whether it keeps the dye gas of a polyester from the colours above
+ * @param metalLayer whether metal lies in it, which dye does not cross: only its glue edge may tint
  * @param thin a skin of print and glue, which a pile pushes through
  * @param hasNap a nap or a pattern, so that its pieces are not turned when they are cut
  * @param smallParts whether parts of it can come off and be swallowed
@@ -23,6 +24,7 @@ public record Construction(
     boolean bondsToShell,
     double leastPolyester,
     boolean blocksDye,
+    boolean metalLayer,
     boolean thin,
     boolean hasNap,
     boolean smallParts,
@@ -54,6 +56,14 @@ public record Construction(
   /** What lies on that. */
   public List<Layer> aboveLowest() {
     return layers.subList(0, layers.size() - 1);
+  }
+
+  /** How thick it lies on the cloth once its carrier is off, mm. */
+  public double standsOut() {
+    return withoutCarrier().stream()
+        .filter(layer -> layer.thickness() != null)
+        .mapToDouble(layer -> layer.thickness().count())
+        .sum();
   }
 
   /** What meets the cloth. */

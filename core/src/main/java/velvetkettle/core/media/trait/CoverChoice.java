@@ -55,7 +55,7 @@ public enum CoverChoice {
     return switch (work.schools().on(Dispute.SECOND_PRESS_COVER)) {
       case COVER_PTFE -> CoverSheet.PTFE;
       case COVER_CLOTH -> CoverSheet.COTTON;
-      default -> byWantedSurface(work);
+      default -> work.garment().isNylon() ? CoverSheet.COTTON : byWantedSurface(work);
     };
   }
 

@@ -7,7 +7,6 @@ import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.Garment;
-import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.Palette;
@@ -40,6 +39,7 @@ public final class Scores {
     Scores all = new Scores(candidate);
     Medium medium = candidate.medium();
     all.log();
+    all.grip();
     all.add(Criterion.WEAR, medium.feel().wear(), "score.wear-" + medium.feel().wear());
     all.stretch();
     all.add(Criterion.HAND, medium.feel().hand(), "score.hand-" + medium.feel().hand());
@@ -64,6 +64,14 @@ public final class Scores {
     add(Criterion.LOG, points, "reason.yours", good, all);
   }
 
+  /** Only where everyday glue hardly wets the cloth. */
+  private void grip() {
+    if (garment.isSlick() && !medium.construction().dyesTheCloth()) {
+      boolean wets = medium.construction().bondsToShell();
+      add(Criterion.GRIP, wets ? 5 : 0, wets ? "score.wets" : "score.wets-hardly");
+    }
+  }
+
   private void stretch() {
     if (garment.stretchesFar()) {
       boolean goes = medium.feel().stretches();
@@ -73,8 +81,7 @@ public final class Scores {
 
   /** Only where the inside of it lies on skin. */
   private void skin() {
-    boolean worn = garment.kind() == GarmentKind.TOP || garment.kind() == GarmentKind.SHIRT;
-    if (worn) {
+    if (garment.kind().liesOnSkin()) {
       add(Criterion.SKIN, medium.feel().skin(), "score.skin-" + medium.feel().skin());
     }
   }

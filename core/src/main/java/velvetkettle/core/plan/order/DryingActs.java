@@ -14,7 +14,6 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
-import velvetkettle.core.plan.recipe.LayUpActs;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
@@ -79,8 +78,8 @@ final class DryingActs {
   }
 
   /** Before something lies there that would bar it; it is not dried again. */
-  void ahead(Chosen one, Celsius platen, boolean bareBelow) {
-    dry(List.of(one), one, platen, bareBelow);
+  void ahead(Chosen one, boolean bareBelow) {
+    dry(List.of(one), one, bareBelow);
     driedAhead.add(one);
   }
 
@@ -90,7 +89,7 @@ final class DryingActs {
   }
 
   /** The bare cloth where they will lie, what is dry left out. */
-  void dry(List<Chosen> together, Chosen thing, Celsius platen, boolean bareBelow) {
+  void dry(List<Chosen> together, Chosen thing, boolean bareBelow) {
     List<Chosen> damp = together.stream().filter(one -> !driedAhead.contains(one)).toList();
     if (damp.isEmpty()) {
       return;
@@ -112,8 +111,7 @@ final class DryingActs {
     done.addAll(positions);
     Press press = thing.press().press();
     tools.press(press, thing.press().recipe().setting().plain().pressure());
-    CoverSheet cover =
-        bareBelow || LayUpActs.shines(garment, platen) ? CoverSheet.PARCHMENT : CoverSheet.NONE;
+    CoverSheet cover = bareBelow || garment.isMarkedBare() ? CoverSheet.PARCHMENT : CoverSheet.NONE;
     new Closings(press, Purpose.PRE_PRESS, null, positions, longest, cover, false).write(acts);
   }
 

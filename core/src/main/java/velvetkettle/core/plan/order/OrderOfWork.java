@@ -257,7 +257,7 @@ public final class OrderOfWork {
     ahead.forEach(one -> dryAhead(one, thing, before));
     layDown(thing, pressed.press());
     boolean bareBelow = liesOverAny(thing, before);
-    drying.dry(together, thing, pressed.recipe().setting().plain().platen(), bareBelow);
+    drying.dry(together, thing, bareBelow);
     new DecorationActs(job, thing, pressed, bareBelow, acts, lies, tools).write();
   }
 
@@ -324,7 +324,7 @@ public final class OrderOfWork {
     }
     layDown(one, press);
     Celsius platen = first(same ? inUse.press() : one.press()).platen();
-    drying.ahead(one, platen, liesOverAny(one, before));
+    drying.ahead(one, liesOverAny(one, before));
   }
 
   private void fasten(Chosen chosen) {

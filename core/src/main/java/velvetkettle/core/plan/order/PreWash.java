@@ -39,7 +39,7 @@ final class PreWash {
 
   /** Loose plant-fibre knits and towels; what a maker buys is mostly pre-shrunk otherwise. */
   private static boolean shrinks(Garment garment) {
-    boolean loose = garment.fabric() == Fabric.TOWEL || garment.fabric() == Fabric.RIB;
-    return loose && garment.blend().cellulosicPercent() >= SHRINKS_FROM;
+    return garment.fabric().is(Fabric.Trait.LOOSE)
+        && garment.blend().cellulosicPercent() >= SHRINKS_FROM;
   }
 }

@@ -1,5 +1,6 @@
 package velvetkettle.core.plan.recipe;
 
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.Drying;
 import velvetkettle.core.heat.HeatModel;
@@ -42,6 +43,9 @@ final class DryingWriter {
   }
 
   Recommended<Seconds> drying(Celsius platen, Pressure pressure, Seconds mainPress) {
+    if (garment.fabric().is(Fabric.Trait.PILE)) {
+      return Recommended.of(Seconds.of(0), Evidence.trade("why.pile-stays-up"));
+    }
     Seconds least = medium.atPress().leastDrying();
     School school = schools.on(Dispute.PRE_PRESS);
     if (school == School.PRE_PRESS_QUICK) {
@@ -53,7 +57,7 @@ final class DryingWriter {
     if (workplace.isComputed()) {
       return computedDrying(least, platen, pressure, mainPress);
     }
-    if (garment.fabric().uneven()) {
+    if (garment.fabric().is(Fabric.Trait.UNEVEN)) {
       return longer(least, Seconds.of(8), "why.dry-thick");
     }
     if (garment.blend().regain() >= 10) {
@@ -69,11 +73,7 @@ final class DryingWriter {
       Seconds least, Celsius platen, Pressure pressure, Seconds mainPress) {
     Drying drying =
         heat.drying(
-            workplace,
-            LayUpActs.prePress(new Ground(garment, press), platen),
-            platen,
-            pressure,
-            mainPress);
+            workplace, LayUpActs.prePress(new Ground(garment, press)), platen, pressure, mainPress);
     Evidence why =
         new Evidence(
             Source.MODEL,

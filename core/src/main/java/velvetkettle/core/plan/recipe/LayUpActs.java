@@ -4,10 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Area;
-import velvetkettle.core.cloth.FibreShare;
-import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
-import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.job.Ground;
@@ -17,7 +14,6 @@ import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Substance;
-import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.work.Act;
@@ -55,8 +51,8 @@ public final class LayUpActs {
    * The bare cloth, to be flattened and dried; under parchment where a bare platen would make it
    * shine.
    */
-  public static Stack prePress(Ground ground, Celsius platen) {
-    return bare(ground, shines(ground.garment(), platen) ? CoverSheet.PARCHMENT : CoverSheet.NONE);
+  public static Stack prePress(Ground ground) {
+    return bare(ground, ground.garment().isMarkedBare() ? CoverSheet.PARCHMENT : CoverSheet.NONE);
   }
 
   /** The bare cloth under a sheet. */
@@ -118,14 +114,6 @@ public final class LayUpActs {
       laying.keepApart(false);
     }
     return laying.under(cover);
-  }
-
-  /** Whether a bare platen of this temperature leaves a shine on the cloth. */
-  public static boolean shines(Garment garment, Celsius platen) {
-    return garment.blend().shares().stream()
-        .filter(FibreShare::counts)
-        .flatMap(share -> Shine.onset(share.fibre()).stream())
-        .anyMatch(onset -> onset.compareTo(platen) <= 0);
   }
 
   /** A sheet keeps glue, and ink that goes over as gas, from what it is not meant for. */

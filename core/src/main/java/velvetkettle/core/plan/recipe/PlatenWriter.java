@@ -3,9 +3,14 @@ package velvetkettle.core.plan.recipe;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.TradeMargins;
+import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
@@ -67,23 +72,40 @@ public final class PlatenWriter {
     Celsius wanted = startingPoint(range, why);
     if (dyeHasToStayQuiet(garment, medium)) {
       wanted = range.at(COOLER_END);
-      why.add(Evidence.trade("why.cooler-for-dye", garment.dye()));
+      why.add(Evidence.trade("why.cooler-for-dye", garment.wanderingDye().dye()));
     } else if (garment.iron().warns()) {
       wanted = range.at(COOLER_END);
       why.add(Evidence.trade("why.cooler-for-label", garment.iron()));
     }
-    Celsius highest = garment.blend().weakest().limit().minus(TradeMargins.SAFE_CLEARANCE);
+    Celsius highest = highest();
     if (wanted.compareTo(highest) > 0) {
       wanted = range.clamp(highest);
       why.add(
           new Evidence(
               Source.LIMIT,
               Sentence.of(
-                  "why.fibre-limit",
-                  garment.blend().weakest(),
-                  garment.blend().weakest().limit())));
+                  garment.fabric().is(Fabric.Trait.LAMINATE)
+                      ? "why.membrane-limit"
+                      : glazes().isPresent() ? "why.glazes" : "why.fibre-limit",
+                  glazes().orElse(garment.blend().weakest()),
+                  glazes().flatMap(Shine::onset).orElse(garment.bears()))));
     }
     return press.kind().iron() ? nearestDot(wanted, why) : whole(wanted);
+  }
+
+  /** Clear of what the cloth bears, and where it would shine for good. */
+  private Celsius highest() {
+    Celsius bears = garment.bears().minus(TradeMargins.SAFE_CLEARANCE);
+    return glazes().flatMap(Shine::onset).filter(onset -> onset.compareTo(bears) < 0).orElse(bears);
+  }
+
+  /** The fibre that shines below what most media take; empty where none does. */
+  private Optional<Fibre> glazes() {
+    return garment.blend().shares().stream()
+        .filter(FibreShare::counts)
+        .map(FibreShare::fibre)
+        .filter(fibre -> fibre == Fibre.ACRYLIC || fibre == Fibre.MODACRYLIC)
+        .findFirst();
   }
 
   private Celsius startingPoint(CelsiusRange range, List<Evidence> why) {

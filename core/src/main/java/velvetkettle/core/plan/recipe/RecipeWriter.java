@@ -2,6 +2,7 @@ package velvetkettle.core.plan.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.HeatModel;
@@ -48,6 +49,9 @@ public final class RecipeWriter {
    * SteamUse holds the cloth near 100 °C for long: one to two minutes [common practice, no source].
    */
   private static final Seconds BY_STEAM = Seconds.of(90);
+
+  /** What a thin sheet keeps back (engineering estimate). */
+  private static final Seconds UNDER_A_SHEET = Seconds.of(2);
 
   private final Workplace workplace;
   private final Garment garment;
@@ -157,7 +161,7 @@ public final class RecipeWriter {
   private ShortPress shortPress(ExtraPress extra, Setting main) {
     CoverSheet cover = extra.cover().sheet(work);
     Setting setting = setting(extra, extra.under(cover), main);
-    return new ShortPress(extra.kind(), extra.side(), unlessClad(cover), setting);
+    return new ShortPress(extra.kind(), extra.side(), neverBare(unlessClad(cover)), setting);
   }
 
   private Setting setting(ExtraPress extra, Seconds byPlate, Setting main) {
@@ -174,12 +178,26 @@ public final class RecipeWriter {
     return cover == CoverSheet.PTFE && press.cladInPtfe() ? CoverSheet.NONE : cover;
   }
 
+  /** Whether only the cloth asks for a sheet, and not the medium. */
+  private boolean isCoveredForItsCloth() {
+    CoverSheet usual = unlessClad(medium.atPress().cover().sheet(work));
+    return sheet.cover() == null && usual == CoverSheet.NONE && neverBare(usual) != usual;
+  }
+
+  /** What shines, sticks or loses its stretch is covered; what swells cannot be. */
+  private CoverSheet neverBare(CoverSheet cover) {
+    boolean covered = cover != CoverSheet.NONE || press.cladInPtfe();
+    return covered || medium.again().flattens() || !garment.isMarkedBare()
+        ? cover
+        : CoverSheet.PARCHMENT;
+  }
+
   private boolean shellFromCold() {
     return pressedOnShell() && work.schools().keepTo(School.NYLON_COLD_AND_FULL);
   }
 
   private boolean pressedOnShell() {
-    return garment.fabric().shell()
+    return garment.fabric().is(Fabric.Trait.SHELL)
         && !medium.pressedFromBack()
         && !medium.appearance().ownGround();
   }
@@ -223,13 +241,20 @@ public final class RecipeWriter {
         time = range.at(SHORT_END);
         why.add(Evidence.trade("why.shell-warm"));
       }
+      boolean warm = pressedOnShell() && !shellFromCold();
+      if (!warm
+          && isCoveredForItsCloth()
+          && time.plus(UNDER_A_SHEET).compareTo(range.high()) <= 0) {
+        time = time.plus(UNDER_A_SHEET);
+        why.add(Evidence.trade("why.under-a-sheet", UNDER_A_SHEET));
+      }
     }
     if (bySteam()) {
       why.add(Evidence.trade("why.stones-by-steam", BY_STEAM));
       return new Recommended<>(BY_STEAM, why);
     }
     if (medium.pressedFromBack()) {
-      int more = layersBeforeGlue() - 1 + (garment.fabric().uneven() ? 1 : 0);
+      int more = layersBeforeGlue() - 1 + (garment.fabric().is(Fabric.Trait.UNEVEN) ? 1 : 0);
       for (int layer = 0; layer < more; layer++) {
         time = time.plus(THICK_CLOTH);
         why.add(Evidence.trade("why.thick-cloth", THICK_CLOTH));
@@ -257,7 +282,15 @@ public final class RecipeWriter {
 
   private Pressure wantedPressure() {
     Pressure own = sheet.pressure();
-    return own != null ? own : medium.window().pressure();
+    Pressure usual = medium.window().pressure();
+    if (own != null) {
+      return own;
+    }
+    return pileIsSpared() && usual.compareTo(Pressure.LIGHT) > 0 ? Pressure.LIGHT : usual;
+  }
+
+  private boolean pileIsSpared() {
+    return garment.fabric().is(Fabric.Trait.PILE);
   }
 
   private Recommended<Pressure> pressure() {
@@ -265,7 +298,9 @@ public final class RecipeWriter {
     Evidence why =
         sheet.pressure() != null
             ? sheetSays("why.sheet-pressure", wanted)
-            : Evidence.trade("why.window-pressure", medium.term(), wanted, wanted.nominal());
+            : pileIsSpared()
+                ? Evidence.trade("why.pile-light", garment.fabric())
+                : Evidence.trade("why.window-pressure", medium.term(), wanted, wanted.nominal());
     Pressure firmest = press.kind().firmest();
     return wanted.compareTo(firmest) <= 0
         ? Recommended.of(wanted, why)
@@ -284,10 +319,13 @@ public final class RecipeWriter {
   private Recommended<CoverSheet> cover() {
     CoverSheet bySheet = sheet.cover();
     CoverSheet wanted = bySheet != null ? bySheet : medium.atPress().cover().sheet(work);
-    CoverSheet cover = unlessClad(wanted);
+    CoverSheet cover = bySheet == null ? neverBare(unlessClad(wanted)) : unlessClad(wanted);
     CoverSheet settled = own.cover();
     if (settled != null) {
       return Recommended.of(settled, yours("why.own-cover", cover));
+    }
+    if (wanted == CoverSheet.NONE && cover != wanted) {
+      return Recommended.of(cover, Evidence.trade("why.never-bare", garment.blend().weakest()));
     }
     if (cover != wanted) {
       return Recommended.of(cover, Evidence.trade("why.cover-clad", press.name()));
@@ -308,7 +346,8 @@ public final class RecipeWriter {
     boolean migration =
         PlatenWriter.dyeHasToStayQuiet(garment, medium) && !medium.appearance().ownGround();
     return migration
-        ? Recommended.of(Seconds.ofHours(72), Evidence.trade("why.keep-back-dye", garment.dye()))
+        ? Recommended.of(
+            Seconds.ofHours(72), Evidence.trade("why.keep-back-dye", garment.wanderingDye().dye()))
         : Recommended.of(Seconds.ofHours(24), Evidence.trade("why.keep-back"));
   }
 

@@ -2,6 +2,7 @@ package velvetkettle.core.plan.recipe;
 
 import java.util.Optional;
 import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
@@ -38,7 +39,7 @@ public final class TestFirst {
     if (garment.finish().repelsAdhesive()) {
       return Optional.of(Sentence.of("test.because.finish", garment.finish()));
     }
-    if (garment.fabric().shell()) {
+    if (garment.fabric().is(Fabric.Trait.SHELL)) {
       return Optional.of(Sentence.of("test.because.shell", garment.fabric()));
     }
     return experience.of(medium.key(), garment).isPresent()

@@ -1,7 +1,6 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
-import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.heat.Question;
 
 /**
@@ -14,7 +13,7 @@ public final class CapIsCurved extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.garment().kind() == GarmentKind.CAP && !weighing.press().kind().pressedByHand()
+    return weighing.garment().kind().isCurved() && !weighing.press().kind().pressedByHand()
         ? caution(weighing.press().name())
         : Optional.empty();
   }

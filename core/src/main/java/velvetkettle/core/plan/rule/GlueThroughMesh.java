@@ -13,7 +13,7 @@ public final class GlueThroughMesh extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.garment().fabric() == Fabric.MESH
+    return weighing.garment().fabric().is(Fabric.Trait.OPEN)
             && weighing.medium().construction().glue() != Glue.NONE
         ? caution()
         : Optional.empty();

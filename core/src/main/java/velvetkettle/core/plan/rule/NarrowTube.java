@@ -1,7 +1,6 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
-import velvetkettle.core.art.Placement;
 import velvetkettle.core.heat.Question;
 
 /** A sleeve or a leg is narrower than a plate: it needs a form or a platen that fits inside. */
@@ -15,7 +14,7 @@ public final class NarrowTube extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    boolean tube = weighing.artwork().placement() == Placement.SLEEVE;
+    boolean tube = weighing.artwork().placement().onSleeve();
     boolean wide =
         weighing.press().platenWidth().count() > FITS_INSIDE
             && !weighing.press().kind().pressedByHand();

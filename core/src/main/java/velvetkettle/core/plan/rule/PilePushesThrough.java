@@ -17,7 +17,7 @@ public final class PilePushesThrough extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     Construction construction = weighing.medium().construction();
-    if (weighing.garment().fabric() != Fabric.TOWEL || construction.dyesTheCloth()) {
+    if (!weighing.garment().fabric().is(Fabric.Trait.LOOPS) || construction.dyesTheCloth()) {
       return Optional.empty();
     }
     return construction.thin() ? veto(weighing.medium().term()) : caution();

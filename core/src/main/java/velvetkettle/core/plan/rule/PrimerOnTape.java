@@ -13,7 +13,7 @@ public final class PrimerOnTape extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     Fabric fabric = weighing.garment().fabric();
-    boolean tape = fabric == Fabric.TWILL_TAPE || fabric == Fabric.SATIN_RIBBON;
+    boolean tape = fabric.is(Fabric.Trait.TAPE);
     return tape && weighing.medium().atPress().primes() ? caution(fabric) : Optional.empty();
   }
 }

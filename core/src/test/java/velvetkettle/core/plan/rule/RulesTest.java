@@ -24,6 +24,7 @@ import velvetkettle.core.cloth.ClothSpec;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.Finish;
@@ -31,6 +32,8 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.cloth.Layout;
+import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.press.Calibration;
@@ -184,6 +187,56 @@ class RulesTest {
             "stretches-further",
             new Job().cloth(Fabric.ELASTANE_KNIT),
             new Job().by("film-stretch").cloth(Fabric.ELASTANE_KNIT)),
+        veto("pile-is-crushed", new Job().cloth(Fabric.VELVET), new Job().cloth(Fabric.FLEECE)),
+        caution(
+            "pile-is-crushed",
+            new Job().by("film-flock").surface(Surface.VELVET).cloth(Fabric.CORDUROY),
+            new Job().by("film-flock").surface(Surface.VELVET).cloth(Fabric.TOWEL)),
+        veto(
+            "does-not-last",
+            new Job().by("film-low").use(EndUse.INDUSTRIAL_WASH),
+            new Job().by("film-low").use(EndUse.HOME_WASH)),
+        caution(
+            "may-not-last",
+            new Job().by("film-nylon").use(EndUse.DRY_CLEANING),
+            new Job().use(EndUse.INDUSTRIAL_WASH)),
+        caution(
+            "certified-wear",
+            new Job().use(EndUse.PROTECTIVE),
+            new Job().use(EndUse.INDUSTRIAL_WASH)),
+        caution(
+            "certified-wear",
+            new Job().kindOf(GarmentKind.HIGH_VISIBILITY_VEST),
+            new Job().kindOf(GarmentKind.VEST)),
+        caution(
+            "certified-wear",
+            new Job().inTheWay(Obstacle.REFLECTIVE_TAPE),
+            new Job().inTheWay(Obstacle.ZIP)),
+        caution("dye-is-a-slip", new Job().dye(DyeKind.DISPERSE), new Job().dye(DyeKind.REACTIVE)),
+        caution(
+            "dye-is-a-slip",
+            new Job().of(Blend.of(Fibre.COTTON, 60, Fibre.POLYESTER)).dye(DyeKind.REACTIVE),
+            new Job().of(Blend.of(Fibre.COTTON, 60, Fibre.POLYESTER)).dye(DyeKind.DISPERSE)),
+        caution(
+            "slick-cloth",
+            new Job().finish(Finish.WATER_REPELLENT),
+            new Job().by("film-nylon").finish(Finish.WATER_REPELLENT)),
+        caution(
+            "membrane-is-delicate",
+            new Job().cloth(Fabric.SOFTSHELL),
+            new Job().cloth(Fabric.NYLON_SHELL)),
+        caution(
+            "old-print-softens",
+            new Job().inTheWay(Obstacle.OLD_PRINT),
+            new Job().inTheWay(Obstacle.EMBROIDERY)),
+        caution(
+            "pigment-rubs-off",
+            new Job().dye(DyeKind.PIGMENT),
+            new Job().of(Blend.of(Fibre.POLYESTER)).dye(DyeKind.PIGMENT)),
+        caution(
+            "no-such-place",
+            new Job().kindOf(GarmentKind.PANEL),
+            new Job().kindOf(GarmentKind.PANEL).at(Placement.MIDDLE)),
         caution(
             "weak-trace",
             new Job().of(Blend.of(Fibre.COTTON, 96, Fibre.ELASTANE)),
@@ -255,6 +308,9 @@ class RulesTest {
    */
   private static final class Job {
     private Blend blend = Blend.of(Fibre.COTTON);
+    private DyeKind dye = DyeKind.UNDYED;
+    private Set<EndUse> uses = Set.of();
+    private Set<Obstacle> obstacles = Set.of();
     private Finish finish = Finish.NONE;
     private IronMark iron = IronMark.UNKNOWN;
     private Size size = Size.ADULT;
@@ -277,6 +333,21 @@ class RulesTest {
 
     Job of(Blend other) {
       blend = other;
+      return this;
+    }
+
+    Job dye(DyeKind other) {
+      dye = other;
+      return this;
+    }
+
+    Job use(EndUse other) {
+      uses = Set.of(other);
+      return this;
+    }
+
+    Job inTheWay(Obstacle other) {
+      obstacles = Set.of(other);
       return this;
     }
 
@@ -378,13 +449,10 @@ class RulesTest {
               garment,
               size,
               new ClothSpec(
-                  blend,
-                  fabric,
-                  new Colour("shade", depth, Hue.NEUTRAL),
-                  DyeKind.UNDYED,
-                  finish,
-                  iron),
-              Set.of()),
+                  blend, fabric, new Colour("shade", depth, Hue.NEUTRAL), dye, finish, iron),
+              obstacles,
+              Layout.USUAL,
+              uses),
           new Artwork(
               "logo",
               kind,

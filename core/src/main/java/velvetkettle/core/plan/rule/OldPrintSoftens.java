@@ -1,0 +1,19 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.heat.Question;
+
+/** A print that is there already softens and sticks to what is hot. */
+public final class OldPrintSoftens extends Rule {
+  public OldPrintSoftens() {
+    super("old-print-softens", Question.MARK);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    return weighing.garment().obstacles().contains(Obstacle.OLD_PRINT)
+        ? caution()
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,31 @@
+package velvetkettle.core.plan.rule;
+
+import java.util.Optional;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.heat.Question;
+import velvetkettle.core.media.trait.Construction;
+
+/**
+ * A cut pile is crushed by any firm press, and a thin skin sinks into it: only what stands on it
+ * holds.
+ */
+public final class PileIsCrushed extends Rule {
+  /** From so thick on it bridges a pile, mm (engineering estimate). */
+  private static final double STANDS = 0.15;
+
+  public PileIsCrushed() {
+    super("pile-is-crushed", Question.MARK);
+  }
+
+  @Override
+  public Optional<Finding> judge(Weighing weighing) {
+    Construction construction = weighing.medium().construction();
+    boolean stands = construction.standsOut() >= STANDS;
+    if (!weighing.garment().fabric().is(Fabric.Trait.PILE)) {
+      return Optional.empty();
+    }
+    return stands || construction.dyesTheCloth()
+        ? caution(weighing.garment().fabric())
+        : veto(weighing.medium().term(), weighing.garment().fabric());
+  }
+}
