@@ -30,7 +30,7 @@ public final class LabelReader {
   private static final int LONGEST_LABEL = 300;
 
   private static final Pattern POLYAMIDE_66 =
-      Pattern.compile("\\b(polyamide|nylon|pa)[ -]?6[.,/]?6\\b", Pattern.CASE_INSENSITIVE);
+      Pattern.compile("\\b(polyamide|nylon|pa)[ -]?6[.,/]?6\\b(?!\\s*%)", Pattern.CASE_INSENSITIVE);
 
   private static final Pattern TOKEN =
       Pattern.compile(

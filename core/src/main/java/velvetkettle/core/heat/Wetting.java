@@ -10,7 +10,9 @@ enum Wetting {
   /** A finish keeps glue off. */
   REPELLED,
   /** A shell that this glue is not made for. */
-  SLIPPERY;
+  SLIPPERY,
+  /** Only the yarns between the holes carry. */
+  OPEN;
 
   static Wetting of(Pressing pressing) {
     if (pressing.garment().finish().repelsAdhesive()
@@ -19,7 +21,11 @@ enum Wetting {
     }
     Fabric fabric = pressing.garment().fabric();
     boolean slick = fabric.is(Fabric.Trait.SHELL) || fabric.is(Fabric.Trait.LAMINATE);
-    return slick && !pressing.medium().construction().bondsToShell() ? SLIPPERY : WELL;
+    if (slick && !pressing.medium().construction().bondsToShell()) {
+      return SLIPPERY;
+    }
+    boolean dyes = pressing.medium().construction().dyesTheCloth();
+    return fabric.is(Fabric.Trait.OPEN) && !dyes ? OPEN : WELL;
   }
 
   /** Why a bond is doubtful; only where it is. */
@@ -27,6 +33,7 @@ enum Wetting {
     return switch (this) {
       case REPELLED -> Sentence.of("hold.finish", pressing.garment().finish());
       case SLIPPERY -> Sentence.of("hold.shell");
+      case OPEN -> Sentence.of("hold.open", pressing.garment().fabric());
       case WELL -> throw new IllegalStateException("nothing to doubt");
     };
   }

@@ -56,8 +56,8 @@ public final class GarmentPlaces {
       case CAP -> EnumSet.of(MIDDLE, SIDE, BACK);
       case KNITTED_HAT -> EnumSet.of(MIDDLE, SIDE, BACK, HEM);
       case BAG -> EnumSet.of(MIDDLE, BACK, POCKET, CORNER, ALL_OVER);
-      case CUSHION, FLAG, PENNANT, SCARF, TOWEL, FLAT_LINEN, PANEL, CANOPY_PANEL -> FLAT;
-      case TIE, RIBBON -> EnumSet.of(MIDDLE, ALL_OVER);
+      case CUSHION, FLAG, SCARF, TOWEL, FLAT_LINEN, PANEL, CANOPY_PANEL -> FLAT;
+      case PENNANT, TIE, RIBBON -> EnumSet.of(MIDDLE, ALL_OVER);
     };
   }
 

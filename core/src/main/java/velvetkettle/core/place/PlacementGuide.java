@@ -1,6 +1,7 @@
 package velvetkettle.core.place;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Area;
@@ -30,8 +31,14 @@ public final class PlacementGuide {
   /** From a side, a hem or a corner to art, mm. */
   private static final double BESIDE_SIDE = 40;
 
+  /** Where the seat of trousers begins, of their length. */
+  private static final double SEAT = 0.1;
+
   /** How high a hood lies on an adult's back, mm. */
   private static final double HOOD = 280;
+
+  /** Half of what has to lie on a sleeve for art to be on it, mm. */
+  private static final double SLIVER = 10;
 
   /** From art to a zip or a button, mm. */
   private static final double BESIDE = 15;
@@ -121,7 +128,11 @@ public final class PlacementGuide {
     double tall = height.count();
     Area cloth = pattern.outline(face).bounds();
     return switch (placement) {
-      case CHEST, BACK -> new Spot(face, 0, top(garment, pattern, face, tall));
+      case CHEST -> new Spot(face, 0, top(garment, pattern, face, tall));
+      case BACK ->
+          hasLegs(pattern)
+              ? new Spot(face, 0, Math.round(pattern.length() * SEAT))
+              : new Spot(face, 0, top(garment, pattern, face, tall));
       case UPPER_BACK -> new Spot(face, 0, upperBack(garment, cloth));
       case NAPE -> new Spot(face, 0, NAPE);
       case LEFT_CHEST -> leftChest(garment, pattern, tall);
@@ -164,8 +175,14 @@ public final class PlacementGuide {
         Math.round(hem / 2 - tall / 2));
   }
 
+  /** In the middle, or on the leg at the viewer's right. */
   private static Spot atHem(GarmentPattern pattern, GarmentFace face, double tall) {
-    return new Spot(face, 0, Math.round(pattern.hem(face) - BESIDE_SIDE - tall));
+    double out = hasLegs(pattern) ? Math.round(pattern.width() / 3) : 0;
+    return new Spot(face, out, Math.round(pattern.hem(face) - BESIDE_SIDE - tall));
+  }
+
+  private static boolean hasLegs(GarmentPattern pattern) {
+    return GarmentPlaces.has(pattern.kind(), Placement.LEG);
   }
 
   /** On the thigh at the viewer's right. */
@@ -208,8 +225,26 @@ public final class PlacementGuide {
     }
     double out = (armpit + bounds.right()) / 2;
     double along = pattern.length() * (bounds.right() > armpit * 1.8 ? 0.63 : 0.264);
+    Spot usual = downSleeve(pattern, out, along, tall);
+    return isOnCloth(pattern, usual, tall)
+        ? usual
+        // The sleeves of what is long below are no longer for it.
+        : IntStream.rangeClosed(1, 60)
+            .mapToObj(part -> downSleeve(pattern, out, pattern.length() * part / 100, tall))
+            .filter(spot -> isOnCloth(pattern, spot, tall))
+            .findFirst()
+            .orElse(usual);
+  }
+
+  private static Spot downSleeve(GarmentPattern pattern, double out, double along, double tall) {
     return new Spot(
         GarmentFace.FRONT, Math.round(out), Math.round(along - pattern.frontCollar() - tall / 2));
+  }
+
+  private static boolean isOnCloth(GarmentPattern pattern, Spot spot, double tall) {
+    Area middle =
+        new Area(spot.fromCentre() - SLIVER, spot.belowCollar(), 2 * SLIVER, Math.max(1, tall));
+    return pattern.outline(spot.face()).holds(middle) > 0.98;
   }
 
   private static Spot onPocket(Garment garment, GarmentPattern pattern, double tall) {

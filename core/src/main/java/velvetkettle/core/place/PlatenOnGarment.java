@@ -206,6 +206,11 @@ public final class PlatenOnGarment {
     if (smaller.isPresent()) {
       return onlySmaller(smaller.get(), anyway);
     }
+    if (anyway.positions().isEmpty()) {
+      // Not for what is in the way: the tool is far too small.
+      return found(
+          PlatenApproach.MOVE, anyway, null, Sentence.of("place.tool-too-small", press.name()));
+    }
     Area insert = art.grown(INSERT_MARGIN);
     boolean fits = insertFits(insert);
     Obstacle what =

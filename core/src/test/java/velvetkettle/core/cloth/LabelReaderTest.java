@@ -123,7 +123,17 @@ class LabelReaderTest {
   @ValueSource(
       strings = {"", "   ", "\n", "100", "/", "0/0", "\u0000", "%s %d {0}", "\uD83D\uDC55"})
   void neverThrows(String label) {
-    assertThat(LabelReader.read(label).blend()).isNull();
+    LabelReading reading = LabelReader.read(label);
+    assertThat(reading.blend() == null).isEqualTo(reading.refusal() != null);
+  }
+
+  @Test
+  @DisplayName("66 % of polyamide is a share, and polyamide 66 a fibre")
+  void shareOrFibre() {
+    assertThat(LabelReader.read("cotton 34%, polyamide 66%").blend())
+        .isEqualTo(Blend.of(Fibre.POLYAMIDE_6, 66, Fibre.COTTON));
+    assertThat(LabelReader.read("34% cotton, 66% polyamide 66").blend())
+        .isEqualTo(Blend.of(Fibre.POLYAMIDE_66, 66, Fibre.COTTON));
   }
 
   @Test

@@ -105,6 +105,7 @@ class TradeRowsTest {
       case "first" -> assertThat(weighed.medium()).isEqualTo(value);
       case "offers" -> assertThat(media(weighed)).contains(value.split(","));
       case "none" -> assertThat(weighed.options()).isEmpty();
+      case "no-heat" -> assertThat(weighed.noHeat()).extracting("key").contains(value);
       case "no" -> assertThat(veto(weighed, parts[0])).contains(parts[1]);
       case "caution" ->
           assertThat(option(weighed, parts[0]).advice().cautions())

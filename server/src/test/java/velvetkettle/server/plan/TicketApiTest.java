@@ -121,7 +121,7 @@ class TicketApiTest extends ServerTest {
         bad("nothing goes on", form -> form.put("decorations", List.of()), "decorations"),
         bad("over 100 %", form -> label(form, "60% cotton 60% polyester"), "garment.label"),
         bad("no such fibre", form -> label(form, "100% sailcloth"), "garment.label"),
-        bad("empty label", form -> label(form, ""), "garment.label"),
+        bad("a label of 301", form -> label(form, "x".repeat(301)), "garment.label"),
         bad("too wide", form -> decoration(form, "width", 3001), "decorations[0].width"),
         bad("an unknown medium", form -> decoration(form, "medium", "tar"), "decorations.medium"),
         bad("over nothing", form -> decoration(form, "over", "b"), "decorations[0].over"),

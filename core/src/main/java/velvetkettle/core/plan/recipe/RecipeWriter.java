@@ -204,7 +204,10 @@ public final class RecipeWriter {
 
   /** What the sheet allows, else the trade, at the pressure that this press gives. */
   public Allowed allowed() {
-    SecondsRange range = sheetOrWindowTime();
+    SecondsRange whole = sheetOrWindowTime();
+    boolean warm = sheet.time() == null && pressedOnShell() && !shellFromCold();
+    // On warm shells the press is short, whatever else would forgive more.
+    SecondsRange range = warm ? new SecondsRange(whole.low(), whole.at(0.5)) : whole;
     SecondsRange slowed =
         slowedByHand()
             ? new SecondsRange(range.low().times(HAND_FACTOR), range.high().times(HAND_FACTOR))
@@ -313,7 +316,10 @@ public final class RecipeWriter {
     return own != null
         ? Recommended.of(own, sheetSays("why.sheet-peel", own))
         : Recommended.of(
-            window.peel(), Evidence.trade("why.window-peel", medium.term(), window.peel()));
+            window.peel(),
+            window.peel() == Peel.NONE
+                ? Evidence.trade("why.nothing-to-peel", medium.term())
+                : Evidence.trade("why.window-peel", medium.term(), window.peel()));
   }
 
   private Recommended<CoverSheet> cover() {

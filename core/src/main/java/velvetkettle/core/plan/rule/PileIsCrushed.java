@@ -25,7 +25,7 @@ public final class PileIsCrushed extends Rule {
       return Optional.empty();
     }
     return stands || construction.dyesTheCloth()
-        ? caution(weighing.garment().fabric())
+        ? caution(weighing.medium().term(), weighing.garment().fabric())
         : veto(weighing.medium().term(), weighing.garment().fabric());
   }
 }

@@ -41,6 +41,7 @@ public final class Rules {
           new MembraneIsDelicate(),
           new OldPrintSoftens(),
           new PigmentRubsOff(),
+          new LeavesABox(),
           new MayNotLast(),
           new NoSuchPlace(),
           new EdgeIsStitched(),

@@ -234,6 +234,11 @@ class RulesTest {
             new Job().dye(DyeKind.PIGMENT),
             new Job().of(Blend.of(Fibre.POLYESTER)).dye(DyeKind.PIGMENT)),
         caution(
+            "leaves-a-box",
+            new Job().of(Blend.of(Fibre.POLYESTER)),
+            new Job().of(Blend.of(Fibre.POLYESTER)).on(PressKind.HAND_MINI)),
+        caution("leaves-a-box", new Job().cloth(Fabric.FLEECE), new Job().cloth(Fabric.INTERLOCK)),
+        caution(
             "no-such-place",
             new Job().kindOf(GarmentKind.PANEL),
             new Job().kindOf(GarmentKind.PANEL).at(Placement.MIDDLE)),
