@@ -3,6 +3,7 @@ package velvetkettle.core.cloth;
 import static java.util.Objects.requireNonNull;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
@@ -36,6 +37,9 @@ public record Garment(
     this(name, kind, size, cloth, obstacles, layout, Set.of());
   }
 
+  /** Farther than any garment reaches, mm. */
+  private static final double EVERYWHERE = 2000;
+
   /** As its kind usually lies. */
   public Garment(
       String name, GarmentKind kind, Size size, ClothSpec cloth, Set<Obstacle> obstacles) {
@@ -57,6 +61,22 @@ public record Garment(
   /** The same cloth, whatever it is called and wherever its obstacles lie: all that heat asks. */
   public Garment asCloth() {
     return new Garment("cloth", kind, size, cloth, obstacles, Layout.USUAL);
+  }
+
+  /** The same where no pocket lies under the work. */
+  public Garment besideItsPocket() {
+    Set<Obstacle> others = EnumSet.noneOf(Obstacle.class);
+    others.addAll(obstacles);
+    others.remove(Obstacle.POCKET);
+    return new Garment(name, kind, size, cloth, others, layout, uses);
+  }
+
+  /** The same with a pocket under all of a face. */
+  public Garment onItsPocket(GarmentFace face) {
+    Area all = new Area(-EVERYWHERE, -EVERYWHERE, 2 * EVERYWHERE, 2 * EVERYWHERE);
+    PlacedObstacle pocket = new PlacedObstacle(Obstacle.POCKET, face, all);
+    Layout under = new Layout(layout.width(), layout.length(), List.of(pocket));
+    return new Garment(name, kind, size, cloth, obstacles, under, uses);
   }
 
   /** The same of a cloth that weighs more or less. */

@@ -78,6 +78,14 @@ public record GarmentPattern(
         .toList();
   }
 
+  /** The patch pockets of one face. */
+  public static List<Area> pockets(Garment garment, GarmentFace face) {
+    return of(garment).obstacles(garment.obstacles(), garment.layout()).stream()
+        .filter(one -> one.what() == Obstacle.POCKET && one.face() == face)
+        .map(PlacedObstacle::area)
+        .toList();
+  }
+
   /** As they lie below one face: those of the other, seen through the cloth. */
   static Stream<PlacedObstacle> below(
       GarmentPattern pattern, GarmentFace face, List<PlacedObstacle> obstacles) {

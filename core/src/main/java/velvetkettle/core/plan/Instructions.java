@@ -8,11 +8,13 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Peel;
+import velvetkettle.core.place.GarmentPattern;
 import velvetkettle.core.place.GarmentPlaces;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
@@ -134,7 +136,7 @@ final class Instructions {
       return Sentence.of("place.hang-off", hung.what());
     }
     if (act instanceof Act.TurnInsideOut turn) {
-      boolean pocket = garment.obstacles().contains(Obstacle.POCKET);
+      boolean pocket = liesOnPocket(before, turn.worked());
       String board = heldByHand(turn.tool(), before) ? ".board" : "";
       return Sentence.of(pocket ? "do.turn-pocket" : "do.turn-face-down" + board);
     }
@@ -149,7 +151,7 @@ final class Instructions {
             case CLOTH_COOL -> "do.cool-cloth";
             case SET ->
                 before.pose().way() == Pose.Way.INSIDE_OUT
-                        && garment.obstacles().contains(Obstacle.POCKET)
+                        && liesOnPocket(before, before.pose().face())
                     ? "do.cool-flat-no-sewing"
                     : "do.cool-flat";
           });
@@ -243,8 +245,17 @@ final class Instructions {
     if (laid.layers().equals(LayUpActs.web(medium)) && medium.construction().layers().size() > 1) {
       return "do.place.web-alone";
     }
-    boolean onPocket = medium.pressedFromBack() && garment.obstacles().contains(Obstacle.POCKET);
+    boolean onPocket = medium.pressedFromBack() && isOnPocket(laid.face(), laid.where());
     return onPocket ? "do.place.patch-on-pocket" : medium.wording().placing();
+  }
+
+  private boolean liesOnPocket(Bench bench, GarmentFace face) {
+    return bench.lying().stream()
+        .anyMatch(piece -> piece.face() == face && isOnPocket(face, piece.where()));
+  }
+
+  private boolean isOnPocket(GarmentFace face, Area where) {
+    return GarmentPattern.pockets(garment, face).stream().anyMatch(where::overlaps);
   }
 
   private Sentence peeling(Act.PeelOff act, Medium medium) {

@@ -8,7 +8,6 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
-import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.place.Point;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
@@ -122,7 +121,7 @@ final class Column {
   /** The inside of the cloth that is worked on, what it carries upside down below it. */
   private void insideOut() {
     GarmentFace face = bench.pose().face();
-    boolean pocket = garment.obstacles().contains(Obstacle.POCKET);
+    boolean pocket = bench.piece().hasPocket(face, onWorked);
     layers.add(cloth(!pocket, face, "inside"));
     if (pocket) {
       bench.in(Gap.POCKET).forEach(filling -> layers.add(filling.in(Gap.POCKET)));

@@ -34,6 +34,11 @@ public record WorkPiece(Garment garment, GarmentPattern pattern, List<PlacedObst
     return garment.kind().layers() == 2;
   }
 
+  /** Whether a pocket lies under a place of a face. */
+  boolean hasPocket(GarmentFace face, Point place) {
+    return GarmentPattern.pockets(garment, face).stream().anyMatch(place::isIn);
+  }
+
   /** Where a place of one face lies below the other. */
   Point behind(GarmentFace face, Point place) {
     return pattern.behind(face, place);

@@ -7,6 +7,7 @@ import java.util.Map;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.place.GarmentPattern;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.work.Act;
@@ -42,7 +43,7 @@ final class BetweenThePlatens {
     boolean two = garment.kind().layers() == 2;
     if (lies.equals("inside out")) {
       there.add("cloth");
-      if (garment.obstacles().contains(Obstacle.POCKET)) {
+      if (hasPocket(up, x, y)) {
         there.addAll(in(Gap.POCKET));
         there.add("cloth");
       }
@@ -65,6 +66,15 @@ final class BetweenThePlatens {
     there.add("pad");
     there.add("base");
     return there;
+  }
+
+  private boolean hasPocket(GarmentFace up, double x, double y) {
+    return pattern.obstacles(garment.obstacles(), garment.layout()).stream()
+        .filter(one -> one.what() == Obstacle.POCKET && one.face() == up)
+        .map(PlacedObstacle::area)
+        .anyMatch(
+            pocket ->
+                x >= pocket.x() && x <= pocket.right() && y >= pocket.y() && y <= pocket.bottom());
   }
 
   /** A sheet lies over what lifts the cloth. */

@@ -12,6 +12,9 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.DisplayName;
@@ -21,6 +24,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.cloth.DyeKind;
+import velvetkettle.core.cloth.EndUse;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.server.ServerTest;
 import velvetkettle.server.TicketForms;
 
@@ -49,7 +58,7 @@ class TicketFileApiTest extends ServerTest {
     Map<String, Object> art = TicketForms.decoration();
     art.put("medium", "film-block");
     art.put("spot", Map.of("face", "FRONT", "fromCentre", 12.5, "belowCollar", 90));
-    form.put("decorations", java.util.List.of(art));
+    form.put("decorations", List.of(art));
     String id = UUID.randomUUID().toString();
     put("/api/tickets/" + id, form).andExpect(status().isOk());
     put("/api/tickets/" + id + "/plans/" + UUID.randomUUID(), "").andExpect(status().isOk());
@@ -69,6 +78,31 @@ class TicketFileApiTest extends ServerTest {
     json(read(again, file).andExpect(status().isOk()));
     assertThat(written(again)).isEqualTo(file);
     get("/api/tickets/" + again + "/plans").andExpect(jsonPath("$.total").value(1));
+  }
+
+  @Test
+  @DisplayName(
+      "docs/formats names every garment, cloth, dye, obstacle, use and place that there is")
+  void describesAllWords() throws Exception {
+    JsonNode described = JSON.readTree(Files.readString(DESCRIBED)).path("$defs");
+    JsonNode garment = described.path("garment").path("properties");
+    assertThat(words(garment.path("kind"))).isEqualTo(names(GarmentKind.values()));
+    assertThat(words(garment.path("fabric"))).isEqualTo(names(Fabric.values()));
+    assertThat(words(garment.path("dye"))).isEqualTo(names(DyeKind.values()));
+    assertThat(words(garment.path("obstacles").path("items"))).isEqualTo(names(Obstacle.values()));
+    assertThat(words(garment.path("uses").path("items"))).isEqualTo(names(EndUse.values()));
+    assertThat(words(described.path("decoration").path("properties").path("placement")))
+        .isEqualTo(names(Placement.values()));
+  }
+
+  private static List<String> words(JsonNode field) {
+    List<String> all = new ArrayList<>();
+    field.path("enum").forEach(word -> all.add(word.asText()));
+    return all;
+  }
+
+  private static List<String> names(Enum<?>[] values) {
+    return Arrays.stream(values).map(Enum::name).toList();
   }
 
   @Test

@@ -7,9 +7,11 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
+import velvetkettle.core.place.GarmentPattern;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.PlatenOnGarment;
 import velvetkettle.core.press.Press;
@@ -65,8 +67,9 @@ public record JobRequest(
   /** The same where a decoration lies under the tool's platen. */
   public Workplace workplace(Decoration decoration, Press tool) {
     Workplace middle = workplace(tool);
+    Placing placing = placing(decoration, tool);
     return new Workplace(
-        middle.garment(), tool, middle.workroom(), question(decoration, tool).contact());
+        under(placing).asCloth(), tool, middle.workroom(), question(decoration, tool).contact());
   }
 
   private PlatenOnGarment.Question question(Decoration decoration, Press tool) {
@@ -107,12 +110,24 @@ public record JobRequest(
     Boolean raised = decoration.own(medium).raised();
     Placing placing = placing(decoration, tool);
     return new Ground(
-        garment,
+        under(placing),
         tool,
         placing.face(),
         placing.way(),
         raised == null ? placing.insert() != null : raised,
         decoration.artwork().stones().size());
+  }
+
+  /**
+   * The garment with a pocket below the art, or with none: nobody presses through one elsewhere.
+   */
+  private Garment under(Placing placing) {
+    if (!garment.obstacles().contains(Obstacle.POCKET)) {
+      return garment;
+    }
+    boolean onPocket =
+        GarmentPattern.pockets(garment, placing.face()).stream().anyMatch(placing.art()::overlaps);
+    return onPocket ? garment.onItsPocket(placing.face()) : garment.besideItsPocket();
   }
 
   /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */
