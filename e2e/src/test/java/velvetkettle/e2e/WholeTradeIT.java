@@ -75,7 +75,7 @@ class WholeTradeIT extends Journey {
   @DisplayName("printable film on a canvas deck bag, side by side with what else would do")
   void printableFilm() {
     garment("canvas deck bag", "Bag", "100% cotton", "Canvas or denim");
-    choose("dye", "Reactive dye");
+    choose("dye", "Reactive");
     choose("depth", "Dark");
     type("description", "photograph of the mole");
     choose("art", "Photograph");

@@ -15,7 +15,7 @@ import velvetkettle.core.quantity.Worded;
  * source], and a thickness under light pressure (1 kPa), engineering estimates where not weighed.
  */
 public enum Fabric implements Worded {
-  JERSEY(150, 110, 260, 0.62),
+  JERSEY(150, 120, 260, 0.62),
   RIB(220, 180, 350, 0.95, UNEVEN, LOOSE),
   INTERLOCK(150, 120, 260, 0.60),
   PIQUE(200, 180, 260, 0.80, UNEVEN),

@@ -10,6 +10,7 @@ import velvetkettle.core.cloth.GarmentKind;
 
 /** The places that each kind of garment has: a panel has no chest, and a cap no sleeve. */
 public final class GarmentPlaces {
+  private static final Set<Placement> FRONT = EnumSet.of(CHEST, LEFT_CHEST, RIGHT_CHEST);
   private static final Set<Placement> BODY =
       EnumSet.of(
           CHEST,
@@ -50,7 +51,7 @@ public final class GarmentPlaces {
       case VEST, HIGH_VISIBILITY_VEST -> BODY;
       case TROUSERS, LEGGINGS -> LEGS;
       case SKIRT -> ROUND;
-      case CAPE -> EnumSet.of(BACK, UPPER_BACK, NECKLINE, HEM, CORNER, HOOD, ALL_OVER);
+      case CAPE -> with(FRONT, BACK, UPPER_BACK, NECKLINE, HEM, CORNER, HOOD, ALL_OVER);
       case APRON -> EnumSet.of(CHEST, LEFT_CHEST, RIGHT_CHEST, POCKET, HEM, MIDDLE, ALL_OVER);
       case BIB -> EnumSet.of(CHEST, MIDDLE, NECKLINE, HEM, ALL_OVER);
       case CAP -> EnumSet.of(MIDDLE, SIDE, BACK);
