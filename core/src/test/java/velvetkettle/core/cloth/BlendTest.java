@@ -97,7 +97,15 @@ class BlendTest {
     assertThat(Obstacle.values())
         .filteredOn(Obstacle::hard)
         .containsExactlyInAnyOrder(
-            Obstacle.ZIP, Obstacle.POCKET_ZIP, Obstacle.BUTTON, Obstacle.SNAP);
+            Obstacle.ZIP,
+            Obstacle.POCKET_ZIP,
+            Obstacle.BUTTON,
+            Obstacle.SNAP,
+            Obstacle.RIVET,
+            Obstacle.HANDLE,
+            Obstacle.BRIM,
+            Obstacle.DRAWCORD,
+            Obstacle.REFLECTIVE_TAPE);
   }
 
   @Test
