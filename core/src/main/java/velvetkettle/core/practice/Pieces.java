@@ -51,7 +51,7 @@ public final class Pieces {
               "sweater",
               garment(
                   GarmentKind.SWEATSHIRT,
-                  Blend.of(Fibre.COTTON, 80, Fibre.POLYESTER),
+                  Blend.of(Fibre.COTTON),
                   Fabric.FLEECE,
                   GREEN,
                   DyeKind.REACTIVE),

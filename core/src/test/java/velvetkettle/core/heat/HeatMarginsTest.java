@@ -174,8 +174,8 @@ class HeatMarginsTest {
   @CsvSource({
     "film-smooth, DISPERSE, DARK, NO",
     "film-smooth, SUBLIMATED, DARK, NO",
-    "film-smooth, SOLUTION_DYED, DARK, TIGHT",
-    "film-smooth, REACTIVE, DARK, SAFE",
+    "film-smooth, SOLUTION_DYED, DARK, SAFE",
+    "film-smooth, REACTIVE, DARK, NO",
     "film-smooth, UNDYED, WHITE, SAFE",
     "film-block, DISPERSE, DARK, SAFE",
     "film-block, SUBLIMATED, DARK, TIGHT"
