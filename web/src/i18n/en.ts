@@ -178,7 +178,7 @@ export default {
     sizeTooLong: '“{size}”: at most {max} characters.',
     obstacles: 'In the way',
     obstaclesHint: 'nothing',
-    uses: 'For',
+    uses: 'What it is for',
     usesHint: 'everyday wear',
     known: 'Start from a cloth you know',
     art: 'What goes on',

@@ -52,7 +52,7 @@ const does = computed(() => {
     <span class="spring" />
     <p class="next">
       <span>{{ $t('run.next') }}</span>
-      {{ next ?? $t('outcome.title') }}
+      <b class="told">{{ next ?? $t('outcome.title') }}</b>
     </p>
   </footer>
 </template>
@@ -71,14 +71,21 @@ footer {
 .next {
   display: flex;
   flex-direction: column;
-  max-width: 330px;
-  font-weight: 600;
+  max-width: 400px;
   text-align: right;
+}
+
+/* A long sentence is read at its own step. */
+.told {
+  display: -webkit-box;
+  overflow: hidden;
+  font-weight: 600;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
 }
 
 .next span {
   color: var(--muted);
-  font-weight: 400;
 }
 
 @media (max-width: 899px) {
