@@ -12,5 +12,9 @@ it('asks about a dye that the fibres cannot have, where the dye is told', () => 
 })
 
 it('is silent where they can', () => {
-  expect(mounted(DyeField, props, [[['dye', asked], []]]).find('.question').exists()).toBe(false)
+  expect(
+    mounted(DyeField, props, [[['dye', asked], []]])
+      .find('.question')
+      .exists(),
+  ).toBe(false)
 })
