@@ -30,6 +30,14 @@ public enum Placement implements Worded {
     return this == SLEEVE || this == RIGHT_SLEEVE;
   }
 
+  /** Whether it has a centre of its own to fold for; others are measured from the cloth's. */
+  public boolean hasCentre() {
+    return switch (this) {
+      case SIDE, SEAM, HEM, MIDDLE, CORNER, ALL_OVER -> false;
+      default -> true;
+    };
+  }
+
   public boolean onBack() {
     return this == BACK || this == UPPER_BACK || this == NAPE || this == HOOD;
   }

@@ -26,6 +26,9 @@ public record Garment(
     Set<Obstacle> obstacles,
     Layout layout,
     Set<EndUse> uses) {
+  /** Farther than any garment reaches, mm. */
+  private static final double EVERYWHERE = 2000;
+
   /** For everyday wear. */
   public Garment(
       String name,
@@ -36,9 +39,6 @@ public record Garment(
       Layout layout) {
     this(name, kind, size, cloth, obstacles, layout, Set.of());
   }
-
-  /** Farther than any garment reaches, mm. */
-  private static final double EVERYWHERE = 2000;
 
   /** As its kind usually lies. */
   public Garment(

@@ -40,24 +40,6 @@ public enum GarmentKind implements Worded {
     this.layers = layers;
   }
 
-  /** Whether it has a chest, a back and sleeves, or what stands for them. */
-  public boolean isWornOnTheBody() {
-    return switch (this) {
-      case TOP,
-          LONG_SLEEVE,
-          SHIRT,
-          SWEATSHIRT,
-          JACKET,
-          VEST,
-          HIGH_VISIBILITY_VEST,
-          BODYSUIT,
-          DRESS,
-          COSTUME ->
-          true;
-      default -> false;
-    };
-  }
-
   /** Whether its inside lies on skin or is put into a mouth. */
   public boolean liesOnSkin() {
     return switch (this) {

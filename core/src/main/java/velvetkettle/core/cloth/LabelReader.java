@@ -36,6 +36,10 @@ public final class LabelReader {
       Pattern.compile(
           "(?<number>\\d+(?:[.,]\\d+)?)(?!\\p{L})|(?<slash>/)|(?<word>\\p{L}[\\p{L}\\d'-]*)|(?<other>[^\\s%,;:.+&()*|]+)");
 
+  /** How makers say that there is nothing to read. */
+  private static final Pattern NOTHING =
+      Pattern.compile("(no|without( a)?) label|(not|un)known|none|\\?+", Pattern.CASE_INSENSITIVE);
+
   private static final Set<String> SAYS_NOTHING =
       Set.of(
           "organic",
@@ -52,12 +56,6 @@ public final class LabelReader {
           "fibre",
           "fibres",
           "fibers",
-          "no",
-          "label",
-          "a",
-          "is",
-          "not",
-          "known",
           "fiber",
           "certified",
           "of",
@@ -81,6 +79,9 @@ public final class LabelReader {
   public static LabelReading read(String label) {
     if (label.length() > LONGEST_LABEL) {
       return LabelReading.refused("label.too-long", LONGEST_LABEL);
+    }
+    if (NOTHING.matcher(label.strip()).matches()) {
+      return Tokens.nothingKnown();
     }
     Tokens tokens = new Tokens();
     Matcher matcher = TOKEN.matcher(POLYAMIDE_66.matcher(label).replaceAll("polyamide66"));

@@ -234,9 +234,9 @@ final class Instructions {
     return Sentence.of(act instanceof Act.StitchEdge ? "do.stitch" : "do.sew-to-lining");
   }
 
-  /** A ribbon has no chest, and what goes over all of it goes on the cloth. */
+  /** A ribbon has no chest, and what lies in a corner is measured from the middle of the cloth. */
   private Term place(Placement placement) {
-    return GarmentPlaces.has(garment.kind(), placement) && placement != Placement.ALL_OVER
+    return GarmentPlaces.has(garment.kind(), placement) && placement.hasCentre()
         ? placement.term()
         : new Term("placement.cloth");
   }

@@ -109,6 +109,8 @@ class LabelReaderTest {
         "0% cotton                  | label.empty",
         "60%                        | label.empty",
         "60 40 cotton polyester     | label.share-without-fibre",
+        "not cotton                 | label.unknown-word",
+        "no polyester               | label.unknown-word",
         "cotton <script>            | label.unknown-word"
       })
   @DisplayName("what cannot be a label is refused with a reason, never guessed")

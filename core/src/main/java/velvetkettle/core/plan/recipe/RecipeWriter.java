@@ -186,7 +186,8 @@ public final class RecipeWriter {
 
   /** What shines, sticks or loses its stretch is covered; what swells cannot be. */
   private CoverSheet neverBare(CoverSheet cover) {
-    boolean covered = cover != CoverSheet.NONE || press.cladInPtfe();
+    boolean bare = !press.cladInPtfe() && !press.kind().setsSingleStones();
+    boolean covered = cover != CoverSheet.NONE || !bare;
     return covered || medium.again().flattens() || !garment.isMarkedBare()
         ? cover
         : CoverSheet.PARCHMENT;
