@@ -116,8 +116,7 @@ public final class TradeMargins {
   private static Margin bleed(Pressing pressing) {
     Garment garment = pressing.garment();
     WanderingDye wandering = garment.wanderingDye();
-    Sentence figure =
-        Sentence.of("bleed.figure", percent(garment.blend().percent(Fibre.POLYESTER)));
+    Sentence figure = share(garment, wandering);
     if (pressing.medium().appearance().ownGround()) {
       return Margin.safe(Question.BLEED, figure, Sentence.of("bleed.own-ground"));
     }
@@ -142,6 +141,14 @@ public final class TradeMargins {
         figure,
         Sentence.of("bleed.migrates", wandering.dye()),
         Sentence.of("bleed.migrates.lift"));
+  }
+
+  /** Of polyester, which most have; else of whatever gives dye off. */
+  private static Sentence share(Garment garment, WanderingDye wandering) {
+    double polyester = garment.blend().percent(Fibre.POLYESTER);
+    return polyester == 0 && wandering.percent() > 0
+        ? Sentence.of("bleed.gives", percent(wandering.percent()))
+        : Sentence.of("bleed.figure", percent(polyester));
   }
 
   private static Sentence stays(Garment garment, WanderingDye wandering) {

@@ -285,22 +285,30 @@ final class Instructions {
       case TACK -> tack(thing, medium, cover);
       case MAIN -> mainPress(thing, medium, cover);
       case SECOND -> Sentence.of(pressingAgain(medium, cover), cover);
-      default -> Sentence.of("do.press-back-again");
+      default -> under(Sentence.of("do.press-back-again"), cover);
     };
   }
 
   private Sentence mainPress(Chosen thing, Medium medium, CoverSheet cover) {
     Press press = thing.press().press();
     String key = press.kind().setsSingleStones() ? "do.press-stone" : medium.wording().pressing();
-    return covered(Sentence.of(key), thing, cover);
+    boolean said = medium.pressedFromBack() || isExtra(thing, cover);
+    Sentence say = Sentence.of(key);
+    return said ? covered(say, thing, cover) : under(say, cover);
+  }
+
+  private static Sentence under(Sentence say, CoverSheet cover) {
+    return cover == CoverSheet.NONE ? say : Sentence.of("do.press-under", cover, say);
   }
 
   /** A sheet that the medium alone would not have. */
   private static Sentence covered(Sentence say, Chosen thing, CoverSheet cover) {
-    boolean extra =
-        cover != CoverSheet.NONE
-            && thing.press().recipe().layUp().cover().value() == CoverSheet.NONE;
-    return extra ? Sentence.of("do.cover-all", say) : say;
+    return isExtra(thing, cover) ? Sentence.of("do.cover-all", say) : say;
+  }
+
+  private static boolean isExtra(Chosen thing, CoverSheet cover) {
+    return cover != CoverSheet.NONE
+        && thing.press().recipe().layUp().cover().value() == CoverSheet.NONE;
   }
 
   private static Sentence tack(Chosen thing, Medium medium, CoverSheet cover) {
@@ -310,7 +318,10 @@ final class Instructions {
   }
 
   /** Under a cotton cloth so short a press adds hardly anything to the bond: it is for the look. */
-  private static String pressingAgain(Medium medium, CoverSheet cover) {
+  private String pressingAgain(Medium medium, CoverSheet cover) {
+    if (cover == CoverSheet.COTTON && garment.isNylon() && !medium.appearance().ofStones()) {
+      return "do.second-press.soaks";
+    }
     boolean forTheLook = cover == CoverSheet.COTTON && !medium.again().bonds();
     return forTheLook ? "do.second-press.look" : medium.wording().pressingAgain();
   }

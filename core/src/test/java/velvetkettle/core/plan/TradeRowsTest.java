@@ -24,6 +24,7 @@ import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.rule.Rule;
 import velvetkettle.core.plan.rule.Rules;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.school.School;
 
 /** What the handbook says of garments, art and tools, row by row. */
@@ -185,6 +186,16 @@ class TradeRowsTest {
         .hasToString(parts[1]);
   }
 
+  /** With those of what is said within it. */
+  private static void keys(Sentence sentence, List<String> said) {
+    said.add(sentence.key());
+    for (Object argument : sentence.arguments()) {
+      if (argument instanceof Sentence within) {
+        keys(within, said);
+      }
+    }
+  }
+
   /**
    * In the steps, where it lies, the tool's instructions or the preparation of the medium when it
    * is taken.
@@ -194,7 +205,7 @@ class TradeRowsTest {
     Option option = option(plan.decorations().get(0), medium);
     List<String> said = new ArrayList<>();
     for (Step step : plan.steps()) {
-      said.add(step.instruction().key());
+      keys(step.instruction(), said);
       if (step.where() != null) {
         said.add(step.where().key());
       }
