@@ -24,6 +24,7 @@ import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.order.StepKind;
 import velvetkettle.core.plan.trial.HeatStories;
 import velvetkettle.core.plan.trial.Trials;
+import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Stack;
@@ -84,7 +85,12 @@ class ForeignMediumTest {
             StepKind.STITCH);
     assertThat(plan.steps())
         .extracting(step -> step.instruction().key())
-        .contains("do.press-still", "do.peel-off.peel.cold.look", "do.stitch");
+        .contains("do.press-under", "do.peel-off.peel.cold.look", "do.stitch");
+    assertThat(plan.steps())
+        .filteredOn(step -> step.kind() == StepKind.PRESS)
+        .extracting(Step::instruction)
+        .containsExactly(
+            Sentence.of("do.press-under", CoverSheet.KRAFT, Sentence.of("do.press-still")));
   }
 
   @Test

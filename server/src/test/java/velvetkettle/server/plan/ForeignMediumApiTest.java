@@ -92,7 +92,8 @@ class ForeignMediumApiTest extends HttpTest {
     assertThat(made.toString()).contains("dyed flock").doesNotContain("{0}", "??");
     assertThat(made.at("/plan/table").findValuesAsText("instruction")).contains("Mirror the art.");
     assertThat(made.at("/plan/steps").findValuesAsText("instruction"))
-        .contains("Close, straight down. Nothing may shift until it opens.");
+        .contains(
+            "Cover: uncoated kraft paper. Close, straight down. Nothing may shift until it opens.");
   }
 
   @Test
