@@ -8,13 +8,20 @@ public enum ArtKind implements Worded {
   LOGO,
   PHOTOGRAPH,
   ALL_OVER_PRINT,
+  /** A patch or crest that is made in this shop. */
   MADE_PATCH,
+  /** One that exists already, bought or taken off another garment. */
+  BADGE,
   /** A figure or line of single stones. */
   STONES,
   /** Pieces cut from another cloth. */
   APPLIQUE,
   /** Another layer of cloth behind or on the garment's own, for strength or as a ground. */
   SECOND_LAYER;
+
+  public boolean isPatch() {
+    return this == MADE_PATCH || this == BADGE;
+  }
 
   @Override
   public String vocabulary() {

@@ -40,6 +40,13 @@ public record Artwork(
     }
   }
 
+  /** White on white and dark on dark of one plain colour hardly show. */
+  public boolean isLostOn(Depth cloth) {
+    Depth art = tones.lightest();
+    boolean extreme = art == Depth.WHITE || art == Depth.DARK;
+    return extreme && art == cloth && tones.colours() == 1 && Surface.PLAIN.contains(surface);
+  }
+
   public boolean showsStains() {
     return tones.lightest() == Depth.WHITE || tones.lightest() == Depth.LIGHT;
   }

@@ -30,6 +30,11 @@ public enum Placement implements Worded {
     return this == SLEEVE || this == RIGHT_SLEEVE;
   }
 
+  /** Cloth that does not come open with the front of the garment. */
+  public boolean isTube() {
+    return onSleeve() || this == LEG || this == HOOD;
+  }
+
   /** Whether it has a centre of its own to fold for; others are measured from the cloth's. */
   public boolean hasCentre() {
     return switch (this) {

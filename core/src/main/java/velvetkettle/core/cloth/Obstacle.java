@@ -1,5 +1,7 @@
 package velvetkettle.core.cloth;
 
+import java.util.Locale;
+import velvetkettle.core.quantity.Term;
 import velvetkettle.core.quantity.Worded;
 
 /** Anything thick under the platen steals pressure from the design and can be crushed. */
@@ -34,6 +36,16 @@ public enum Obstacle implements Worded {
   /** How far it stands out, in thicknesses of the cloth (engineering estimate). */
   public double relief() {
     return relief;
+  }
+
+  /** Whether a garment is opened and closed by it. */
+  public boolean fastens() {
+    return this == ZIP || this == BUTTON || this == SNAP;
+  }
+
+  /** As it is called where it is opened: all its buttons, not one. */
+  public Term asFastening() {
+    return new Term("fastening." + name().toLowerCase(Locale.ROOT));
   }
 
   /** More cloth behind the face, with an inside that wants a sheet. */

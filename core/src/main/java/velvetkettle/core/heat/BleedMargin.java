@@ -60,6 +60,7 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
   /** Where no dye wanders into what lies there, or the computation does not know how. */
   private boolean practiceSpeaks() {
     return notModelled(pressing.garment())
+        || pressing.workplace().barred()
         || pressing.medium().appearance().ownGround()
         || pressing.medium().construction().dyesTheCloth()
         || pressing.medium().construction().metalLayer()

@@ -1,5 +1,6 @@
 package velvetkettle.core.heat;
 
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.heat.dose.Steam;
 import velvetkettle.core.heat.phase.Pressing;
 import velvetkettle.core.heat.phase.Reading;
@@ -9,12 +10,17 @@ import velvetkettle.core.quantity.Times;
 
 /**
  * Hold from the bond dose: safe where nine of ten presses reach 1.3 times what is needed, tight
- * where half of them reach it, else no. Above ten times the glue may strike through (engineering
- * estimates).
+ * where half of them reach it and nine of ten half of it, else no. What stands on a pile is pressed
+ * lightly and holds by practice: there a "no" of the computation is tight. Above ten times the glue
+ * may strike through (engineering estimates).
  */
 record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin practice) {
   static final double SAFE_FROM = 1.3;
   static final double TIGHT_FROM = 1;
+
+  /** What nine of ten presses reach at least, of what is needed. */
+  static final double ONE_IN_TEN = 0.5;
+
   static final double STRIKES_THROUGH = 10;
 
   /** Nobody stands longer at a press than this, s. */
@@ -24,8 +30,8 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     if (outsideTheSheet()) {
       return practice.verdict();
     }
-    if (reading.bond() < TIGHT_FROM) {
-      return Verdict.NO;
+    if (isShort()) {
+      return holdsByPractice() ? Verdict.TIGHT : Verdict.NO;
     }
     return spread.bondReached(reading) >= SAFE_FROM ? Verdict.SAFE : Verdict.TIGHT;
   }
@@ -36,10 +42,12 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     }
     double nineOfTen = spread.bondReached(reading);
     Sentence figure = Sentence.of("hold.figure.times", Times.upTo(reading.bond()));
-    Verdict verdict = verdict();
-    if (verdict == Verdict.NO) {
-      return no(figure).byHeat();
+    if (isShort()) {
+      return holdsByPractice()
+          ? Margin.tight(Question.HOLD, figure, onPile())
+          : no(figure).byHeat();
     }
+    Verdict verdict = verdict();
     Margin margin =
         verdict == Verdict.SAFE
             ? Margin.safe(Question.HOLD, figure, says("safe", nineOfTen))
@@ -50,6 +58,23 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
   /** The material's own sheet comes before anything that was computed. */
   private boolean outsideTheSheet() {
     return pressing.allowed().bySheet() && practice.verdict() == Verdict.NO;
+  }
+
+  private boolean isShort() {
+    return reading.bond() < TIGHT_FROM || spread.bondReached(reading) < ONE_IN_TEN;
+  }
+
+  /**
+   * The computation has no pile: it takes the tips for a gap that heat and pressure have to cross.
+   */
+  private boolean holdsByPractice() {
+    return pressing.garment().fabric().is(Fabric.Trait.PILE)
+        && pressing.medium().construction().bridgesPile()
+        && practice.verdict() != Verdict.NO;
+  }
+
+  private Sentence onPile() {
+    return Sentence.of("hold.on-pile", pressing.garment().fabric());
   }
 
   private Sentence says(String word, double nineOfTen) {
@@ -65,12 +90,18 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
           Sentence.of("hold.heat.print.no"),
           Sentence.of("hold.heat.print.no.lift"));
     }
-    double needed = HeatMargins.secondsUntil(pressing, 1, LONGEST);
+    boolean uneven = reading.bond() >= TIGHT_FROM;
+    double times = uneven ? ONE_IN_TEN * reading.bond() / spread.bondReached(reading) : 1;
+    double needed = HeatMargins.secondsUntil(pressing, times, LONGEST);
     Sentence lift =
         Double.isNaN(needed)
             ? Sentence.of("hold.heat.glue.no.lift-hotter")
             : Sentence.of("hold.heat.glue.no.lift-longer", Seconds.of(Math.ceil(needed)));
-    return Margin.no(Question.HOLD, figure, Sentence.of("hold.heat.glue.no"), lift);
+    return Margin.no(
+        Question.HOLD,
+        figure,
+        Sentence.of(uneven ? "hold.heat.glue.no-one-in-ten" : "hold.heat.glue.no"),
+        lift);
   }
 
   /** What the computation does not know: finishes and shells that glue hardly wets. */

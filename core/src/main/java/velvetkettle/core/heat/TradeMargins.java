@@ -127,6 +127,10 @@ public final class TradeMargins {
     if (risk == DyeRisk.NONE) {
       return Margin.safe(Question.BLEED, figure, stays(garment, wandering));
     }
+    if (pressing.workplace().barred()) {
+      return Margin.tight(
+          Question.BLEED, figure, Sentence.of("bleed.blocked-below", wandering.dye()));
+    }
     if (pressing.medium().construction().metalLayer()) {
       return Margin.tight(Question.BLEED, figure, Sentence.of("bleed.metal-layer"));
     }

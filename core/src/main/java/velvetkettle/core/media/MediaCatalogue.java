@@ -47,6 +47,11 @@ public record MediaCatalogue(List<Medium> all) {
     return find(key).orElseThrow(() -> new IllegalArgumentException("unknown medium: " + key));
   }
 
+  /** Whether dye gas of the cloth does not get through it; false for what nobody knows. */
+  public boolean blocksDye(String key) {
+    return find(key).filter(medium -> medium.construction().blocksDye()).isPresent();
+  }
+
   /** Whether it is one of these, or the way without heat. */
   public boolean knows(String key) {
     return NoHeat.is(key) || find(key).isPresent();

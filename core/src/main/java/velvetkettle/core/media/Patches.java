@@ -44,7 +44,7 @@ final class Patches {
           MediumBuilder.of("patch-web", Family.PATCH)
               .window(150, 170, 10, 30, MEDIUM, NONE)
               .usually(160, 20)
-              .carries(ArtKind.MADE_PATCH)
+              .carries(ArtKind.MADE_PATCH, ArtKind.BADGE)
               .gives(EnumSet.allOf(Surface.class))
               .palette(Palette.ANY)
               .opacity(Opacity.OWN_GROUND)
@@ -57,10 +57,15 @@ final class Patches {
               .cover(CoverChoice.COTTON)
               .before(ExtraPress.tack(CoverChoice.COTTON, 7))
               .stitch(Stitch.NEVER)
-              .prepare("patch.base", SEW_PATCH)
-              .prepare("patch.stabiliser", STABILISER_OFF, DRY_OUT)
+              .prepare(Occasion.MADE_HERE, Sentence.of("prepare.patch.base"), SEW_PATCH)
+              .prepare(
+                  Occasion.MADE_HERE,
+                  Sentence.of("prepare.patch.stabiliser"),
+                  STABILISER_OFF,
+                  DRY_OUT)
+              .prepare(Occasion.BOUGHT, Sentence.of("prepare.patch.look"))
               .fuse(Occasion.ALWAYS, "patch.fuse", 7, CUT_WEB, FUSE_WEB)
-              .prepare("patch.cut-out", TRIM)
+              .prepare(Occasion.MADE_HERE, Sentence.of("prepare.patch.cut-out"), TRIM)
               .prepare("patch.paper-off", PAPER_OFF)
               .work(120, 180, Handwork.Pace.BY_PIECE)
               .feel(2, 4)

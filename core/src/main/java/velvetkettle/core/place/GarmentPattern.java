@@ -1,6 +1,7 @@
 package velvetkettle.core.place;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import velvetkettle.core.cloth.Area;
@@ -29,6 +30,14 @@ public record GarmentPattern(
     Outline back,
     double frontCollar,
     double backCollar) {
+
+  /** How far from the middle a garment opens, of its width (engineering estimate). */
+  private static final double ASIDE = 0.2;
+
+  /** Where what opens it begins and ends at the latest, of its length (engineering estimates). */
+  private static final double OPENS_FROM = 0.15;
+
+  private static final double OPENS_TO = 0.75;
 
   public static GarmentPattern of(Garment garment) {
     return of(garment.kind(), garment.size(), garment.layout());
@@ -74,8 +83,38 @@ public record GarmentPattern(
             what ->
                 layout.placed().stream().anyMatch(p -> p.what() == what)
                     ? layout.placed().stream().filter(p -> p.what() == what)
-                    : UsualObstacles.of(this, what))
+                    : UsualObstacles.of(this, what, obstacles))
         .toList();
+  }
+
+  /**
+   * What opens the other face from its collar nearly to its hem, so that one face can be laid on a
+   * platen alone; empty where nothing does, as a short zip at the neck.
+   */
+  Optional<Obstacle> opening(GarmentFace face, List<PlacedObstacle> obstacles) {
+    if (kind.layers() == 1) {
+      return Optional.empty();
+    }
+    GarmentFace other = face.other();
+    return obstacles.stream()
+        .filter(one -> one.face() == other && one.what().fastens())
+        .map(PlacedObstacle::what)
+        .distinct()
+        .filter(what -> opensAllTheWay(obstacles.stream().filter(one -> one.what() == what), other))
+        .findFirst();
+  }
+
+  public Optional<Obstacle> opening(Garment garment, GarmentFace face) {
+    return opening(face, obstacles(garment.obstacles(), garment.layout()));
+  }
+
+  private boolean opensAllTheWay(Stream<PlacedObstacle> fastening, GarmentFace face) {
+    List<Area> row = fastening.filter(one -> one.face() == face).map(PlacedObstacle::area).toList();
+    double top = row.stream().mapToDouble(Area::y).min().orElseThrow();
+    double bottom = row.stream().mapToDouble(Area::bottom).max().orElseThrow();
+    boolean upright =
+        row.stream().allMatch(one -> Math.abs(one.x() + one.width() / 2) <= ASIDE * width);
+    return upright && top <= OPENS_FROM * hem(face) && bottom >= OPENS_TO * hem(face);
   }
 
   /** The patch pockets of one face. */

@@ -19,6 +19,8 @@ import velvetkettle.core.quantity.Sentence;
  * @param proven whether fewer positions are impossible
  * @param about what is minded, where something is; null where nothing is in the way, and in older
  *     plans
+ * @param opened the zip or buttons on the other face that are opened all the way, so that only the
+ *     cloth of this face lies on the platen; null where nothing opens so
  * @param met obstacles that lie under the platen at those positions
  * @param insert the pad inside the garment; null where there is none
  * @param advice what to do about it, the most important first
@@ -31,6 +33,7 @@ public record Placing(
     boolean proven,
     PlatenApproach way,
     @Nullable Obstacle about,
+    @Nullable Obstacle opened,
     Set<Obstacle> met,
     @Nullable Area insert,
     List<Sentence> advice) {
@@ -45,10 +48,15 @@ public record Placing(
     return Area.cover(positions, all);
   }
 
+  /** Whether only the cloth of its face lies between the platens. */
+  public boolean oneLayer() {
+    return way == PlatenApproach.ONE_LAYER || opened != null;
+  }
+
   /** The same with one more thing to mind. */
   public Placing and(Sentence more) {
     List<Sentence> all = new ArrayList<>(advice);
     all.add(more);
-    return new Placing(face, art, behind, positions, proven, way, about, met, insert, all);
+    return new Placing(face, art, behind, positions, proven, way, about, opened, met, insert, all);
   }
 }

@@ -103,6 +103,9 @@ public final class PlatenOnGarment {
   /** Those of the other face, as they lie below this one. */
   private final List<PlacedObstacle> below;
 
+  /** What opens the other face, so that none of it lies below; null where nothing does. */
+  private final @Nullable Obstacle opened;
+
   private PlatenOnGarment(
       Garment garment,
       Placement placement,
@@ -122,8 +125,9 @@ public final class PlatenOnGarment {
     pattern = GarmentPattern.of(garment);
     List<PlacedObstacle> all = pattern.obstacles(garment.obstacles(), garment.layout());
     own = all.stream().filter(one -> one.face() == there.face() && !isGround(one)).toList();
+    opened = placement.isTube() ? null : pattern.opening(there.face(), all).orElse(null);
     below =
-        garment.kind().layers() == 1
+        garment.kind().layers() == 1 || opened != null
             ? List.of()
             : GarmentPattern.below(pattern, there.face(), all).toList();
   }
@@ -159,14 +163,14 @@ public final class PlatenOnGarment {
       return onPad(padded);
     }
     PressPositions.Found alone = cover(press, keepOuts(own, false));
-    return garment.kind().layers() == 2 && alone.positions().size() == fewest
+    return hasInside() && alone.positions().size() == fewest
         ? oneLayer(alone)
         : around(fewest, clear, padded);
   }
 
   /** Over soft obstacles, which a pad below the art keeps from the platen. */
   private Placing onPad(PressPositions.Found padded) {
-    String key = garment.kind().layers() == 2 ? "place.pad" : "place.pad-below";
+    String key = hasInside() ? "place.pad" : "place.pad-below";
     Obstacle what = about(padded, false);
     return found(PlatenApproach.PAD, padded, what, what == null ? null : Sentence.of(key, what));
   }
@@ -220,9 +224,7 @@ public final class PlatenOnGarment {
             .orElseGet(() -> obstacles().map(PlacedObstacle::what).findFirst().orElseThrow());
     Sentence say =
         Sentence.of(
-            !fits
-                ? "place.no-insert"
-                : garment.kind().layers() == 2 ? "place.insert" : "place.insert-below",
+            !fits ? "place.no-insert" : hasInside() ? "place.insert" : "place.insert-below",
             what,
             Millimetres.of(insert.width()),
             Millimetres.of(insert.height()));
@@ -267,7 +269,7 @@ public final class PlatenOnGarment {
     List<PlacedObstacle> beside =
         insert != null
             ? List.of()
-            : (laid.way() == PlatenApproach.ONE_LAYER ? own.stream() : obstacles())
+            : (laid.oneLayer() ? own.stream() : obstacles())
                 .filter(one -> !one.what().hard() && !isGround(one))
                 .toList();
     return new WeakestPosition(
@@ -290,8 +292,7 @@ public final class PlatenOnGarment {
 
   /** Inside a garment it has to lie in it; below a single layer there is room. */
   private boolean insertFits(Area insert) {
-    boolean room =
-        garment.kind().layers() == 1 || pattern.outline(spot.face()).holds(insert) > 0.999;
+    boolean room = !hasInside() || pattern.outline(spot.face()).holds(insert) > 0.999;
     return room && obstacles().noneMatch(one -> one.what().hard() && one.area().overlaps(insert));
   }
 
@@ -347,8 +348,13 @@ public final class PlatenOnGarment {
         .orElse(null);
   }
 
+  /** Whether something else lies below what is pressed, with room for a pad between. */
+  private boolean hasInside() {
+    return garment.kind().layers() == 2 && opened == null;
+  }
+
   private boolean needsForm() {
-    return placement.onSleeve() && garment.kind().layers() == 2;
+    return placement.onSleeve() && hasInside();
   }
 
   private @Nullable Sentence form() {
@@ -390,6 +396,9 @@ public final class PlatenOnGarment {
       @Nullable Sentence say,
       @Nullable Area insert) {
     List<Sentence> advice = new ArrayList<>();
+    if (opened != null && !way.isHopeless()) {
+      advice.add(Sentence.of("place.open-up", opened.asFastening(), spot.face()));
+    }
     if (say != null) {
       advice.add(say);
     }
@@ -400,7 +409,7 @@ public final class PlatenOnGarment {
       // Art goes along a sleeve, which is drawn aslant: at its usual place it is not measured.
       beyondTheCloth().ifPresent(advice::add);
     }
-    seamsBelow().ifPresent(advice::add);
+    advice.addAll(seamsBelow());
     TreeSet<Obstacle> met =
         met(found.positions())
             .map(PlacedObstacle::what)
@@ -413,6 +422,7 @@ public final class PlatenOnGarment {
         found.proven(),
         way,
         about,
+        opened,
         met,
         insert,
         advice);
@@ -424,27 +434,14 @@ public final class PlatenOnGarment {
     return over <= 0 ? Optional.empty() : Optional.of(Sentence.of("place.off-cloth", over));
   }
 
-  /** Quilting presses unevenly: whether the art fits a flat field between two seams. */
-  private Optional<Sentence> seamsBelow() {
+  /** Quilting and seams press unevenly: whether the art fits the flat field that it lies in. */
+  private List<Sentence> seamsBelow() {
     List<Area> seams =
         own.stream()
-            .filter(one -> one.what() == Obstacle.PADDING)
+            .filter(one -> one.what() == Obstacle.PADDING || one.what() == Obstacle.SEAM)
             .map(PlacedObstacle::area)
             .toList();
-    long crossed = seams.stream().filter(art::overlaps).count();
-    return crossed == 0
-        ? Optional.empty()
-        : Optional.of(
-            Sentence.of("place.across-seams", (int) crossed, Millimetres.of(field(seams))));
-  }
-
-  /** The highest flat field between two seams, mm. */
-  private static double field(List<Area> seams) {
-    double highest = 0;
-    List<Area> down = seams.stream().sorted(Comparator.comparing(Area::y)).toList();
-    for (int i = 1; i < down.size(); i++) {
-      highest = Math.max(highest, down.get(i).y() - down.get(i - 1).bottom());
-    }
-    return Math.floor(highest);
+    Area cloth = new Area(-pattern.width() / 2, 0, pattern.width(), pattern.hem(spot.face()));
+    return new FieldBetweenSeams(art, cloth, seams).advice();
   }
 }

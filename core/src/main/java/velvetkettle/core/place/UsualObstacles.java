@@ -3,6 +3,7 @@ package velvetkettle.core.place;
 import static velvetkettle.core.cloth.GarmentFace.BACK;
 import static velvetkettle.core.cloth.GarmentFace.FRONT;
 
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import velvetkettle.core.cloth.Area;
@@ -20,16 +21,21 @@ final class UsualObstacles {
 
   private final GarmentPattern pattern;
   private final Obstacle what;
+  private final Set<Obstacle> beside;
   private final double width;
 
-  private UsualObstacles(GarmentPattern pattern, Obstacle what) {
+  private UsualObstacles(GarmentPattern pattern, Obstacle what, Set<Obstacle> beside) {
     this.pattern = pattern;
     this.what = what;
+    this.beside = beside;
     width = pattern.width();
   }
 
-  static Stream<PlacedObstacle> of(GarmentPattern pattern, Obstacle what) {
-    return new UsualObstacles(pattern, what).usual();
+  /**
+   * @param beside all that the garment has: a hooded sweatshirt with a zip is zipped all the way
+   */
+  static Stream<PlacedObstacle> of(GarmentPattern pattern, Obstacle what, Set<Obstacle> beside) {
+    return new UsualObstacles(pattern, what, beside).usual();
   }
 
   private Stream<PlacedObstacle> usual() {
@@ -37,7 +43,8 @@ final class UsualObstacles {
     return switch (what) {
       case ZIP ->
           switch (pattern.kind()) {
-            case TOP, SHIRT, SWEATSHIRT, LONG_SLEEVE -> front(0, -10, ZIP_WIDTH, hem * 0.3);
+            case TOP, SHIRT, SWEATSHIRT, LONG_SLEEVE ->
+                front(0, -10, ZIP_WIDTH, hem * (beside.contains(Obstacle.HOOD) ? 1 : 0.3));
             case BAG -> front(0, 10, width * 0.9, ZIP_WIDTH);
             case TROUSERS -> front(0, 20, ZIP_WIDTH, 180);
             default -> front(0, 0, ZIP_WIDTH, hem);
@@ -53,7 +60,7 @@ final class UsualObstacles {
               front(-width * 0.32, hem * 0.6, ZIP_WIDTH, hem * 0.24),
               front(width * 0.32, hem * 0.6, ZIP_WIDTH, hem * 0.24));
       case SEAM -> one(BACK, Area.under(0, pattern.hem(BACK) * 0.14, width * 0.92, 8));
-      case BUTTON, SNAP -> row(hem);
+      case BUTTON, SNAP -> pattern.kind() == GarmentKind.BODYSUIT ? atTheCrotch(hem) : row(hem);
       case COLLAR -> Stream.concat(front(0, -20, 200, 40), one(BACK, Area.under(0, -20, 200, 60)));
       case RIBBING ->
           Stream.concat(
@@ -82,6 +89,10 @@ final class UsualObstacles {
     int count = pattern.kind() == GarmentKind.TOP ? 3 : 6;
     double apart = pattern.kind() == GarmentKind.TOP ? 45 : hem / 6.5;
     return IntStream.range(0, count).boxed().flatMap(n -> front(0, 15 + n * apart, 14, 14));
+  }
+
+  private Stream<PlacedObstacle> atTheCrotch(double hem) {
+    return IntStream.rangeClosed(-1, 1).boxed().flatMap(n -> front(n * 25.0, hem - 20, 12, 12));
   }
 
   private Stream<PlacedObstacle> quilting(GarmentFace face) {

@@ -127,6 +127,15 @@ final class Instructions {
     if (act instanceof Act.LayFlat flat) {
       return layFlat(flat, move, before);
     }
+    if (act instanceof Act.OpenUp open) {
+      return Sentence.of("do.open-up", open.fastening().asFastening());
+    }
+    if (act instanceof Act.DoUp up) {
+      return Sentence.of("do.do-up", up.fastening().asFastening());
+    }
+    if (act instanceof Act.DrawOver over && before.pose().open() != null) {
+      return Sentence.of("do.lay-alone", onto(over.tool(), before), over.up());
+    }
     if (act instanceof Act.DrawOver over) {
       return heldByHand(over.tool(), before)
           ? Sentence.of("do.draw-over.board", over.up())
@@ -175,7 +184,7 @@ final class Instructions {
             .orElse(null);
     boolean turned = before.pose().tool() != null && before.pose().face() != act.up();
     boolean two = garment.kind().layers() == 2;
-    Object on = heldByHand(act.tool(), before) ? BOARD : act.tool();
+    Object on = onto(act.tool(), before);
     Sentence lay =
         before.pose().way() == Pose.Way.INSIDE_OUT
             ? Sentence.of("do.turn-back-onto", on)
@@ -186,6 +195,10 @@ final class Instructions {
                     : Sentence.of(
                         act.up() == GarmentFace.FRONT ? "do.lay-single" : "do.lay-single-back", on);
     return hung == null ? lay : Sentence.of("do.lay-and-hang", lay, hung);
+  }
+
+  private static Object onto(String tool, Bench before) {
+    return heldByHand(tool, before) ? BOARD : tool;
   }
 
   /** What is held in a hand has no lower platen: the work lies on a board. */

@@ -17,6 +17,7 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.NoHeat;
 import velvetkettle.core.media.trait.Handwork;
+import velvetkettle.core.media.trait.Layering;
 import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
@@ -163,7 +164,7 @@ public final class Planner {
     }
     SettingSelection.Settled settled =
         candidate.isTaken() ? settling.mostForgiving(candidate) : settling.fair(candidate);
-    veto = byMargin(medium, settled.judgement().margins());
+    veto = byMargin(candidate, settled.judgement().margins());
     return veto.isPresent() ? veto.get() : option(candidate, settled, findings);
   }
 
@@ -191,15 +192,37 @@ public final class Planner {
   private static Optional<RuledOut> byRule(Medium medium, List<Finding> findings) {
     return findings.stream()
         .filter(Finding::veto)
-        .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift(), false))
+        .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift(), false, null))
         .findFirst();
   }
 
-  private static Optional<RuledOut> byMargin(Medium medium, Margins margins) {
+  private Optional<RuledOut> byMargin(Candidate candidate, Margins margins) {
+    Medium medium = candidate.medium();
+    String below = saves(candidate, margins) ? blocker(medium) : null;
     return Stream.of(margins.bleed(), margins.mark(), margins.hold())
         .filter(margin -> margin.verdict() == Verdict.NO)
-        .map((Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift(), m.computed()))
+        .map(
+            (Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift(), m.computed(), below))
         .findFirst();
+  }
+
+  /** Whether dye is all that speaks against it, and it lies on the cloth as yet. */
+  private static boolean saves(Candidate candidate, Margins margins) {
+    return margins.bleed().verdict() == Verdict.NO
+        && margins.mark().verdict() != Verdict.NO
+        && margins.hold().verdict() != Verdict.NO
+        && candidate.decoration().over() == null
+        && candidate.medium().again().layering() != Layering.ALONE;
+  }
+
+  /** The first that holds dye back and takes another over it. */
+  private @Nullable String blocker(Medium over) {
+    return media.all().stream()
+        .filter(medium -> medium.construction().blocksDye() && medium != over)
+        .filter(medium -> medium.again().layering() == Layering.BOTH)
+        .map(Medium::key)
+        .findFirst()
+        .orElse(null);
   }
 
   private static RuledOut ruledOut(
@@ -207,14 +230,16 @@ public final class Planner {
       Question question,
       Sentence reason,
       @Nullable Sentence lift,
-      boolean bySetting) {
+      boolean bySetting,
+      @Nullable String below) {
     return new RuledOut(
         medium.key(),
         medium.term(),
         question,
         reason,
         lift == null ? Sentence.of("lift.nothing") : lift,
-        bySetting);
+        bySetting,
+        below);
   }
 
   private static Seconds order(Candidate candidate, Recipe recipe) {

@@ -113,6 +113,22 @@ public sealed interface Act permits Act.OfTool, Act.AtTheBench, TableAct {
     }
   }
 
+  /** The zip or the buttons of a face are opened all the way, so that the other lies alone. */
+  record OpenUp(Obstacle fastening) implements AtTheBench {
+    @Override
+    public Bench on(Bench bench) {
+      return bench.openedUp(this, fastening);
+    }
+  }
+
+  /** They are closed again. */
+  record DoUp(Obstacle fastening) implements AtTheBench {
+    @Override
+    public Bench on(Bench bench) {
+      return bench.doneUp(this, fastening);
+    }
+  }
+
   /** All layers of the garment on the lower platen of a tool, right side out, that face up. */
   record LayFlat(String tool, GarmentFace up) implements AtTheBench {
     @Override

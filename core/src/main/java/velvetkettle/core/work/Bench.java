@@ -114,7 +114,24 @@ public record Bench(
         && !fillings.in(Gap.INSIDE).isEmpty()) {
       throw new RefusedActException(act, "what is inside is in the way");
     }
+    if (way == Pose.Way.FLAT && pose.open() != null) {
+      throw new RefusedActException(act, "it is open");
+    }
     return moved(act, pose.lying(tool, way, face));
+  }
+
+  Bench openedUp(Act act, Obstacle fastening) {
+    if (pose.open() != null || !piece.opens(fastening)) {
+      throw new RefusedActException(act, "it is open, or does not open by that");
+    }
+    return moved(act, pose.opened(fastening));
+  }
+
+  Bench doneUp(Act act, Obstacle fastening) {
+    if (pose.open() != fastening) {
+      throw new RefusedActException(act, "it is not open");
+    }
+    return moved(act, pose.opened(null));
   }
 
   Bench laidAside(Act act) {

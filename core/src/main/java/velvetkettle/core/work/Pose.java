@@ -11,10 +11,16 @@ import velvetkettle.core.cloth.Obstacle;
  *
  * @param tool whose lower platen it lies on; null while it lies beside
  * @param face that is worked on
+ * @param open what is open all the way; null where nothing is
  * @param tended obstacles that were dealt with: emptied, drawn flat, hung off
  */
-public record Pose(@Nullable String tool, Way way, GarmentFace face, Set<Obstacle> tended) {
-  static final Pose BESIDE = new Pose(null, Way.BESIDE, GarmentFace.FRONT, Set.of());
+public record Pose(
+    @Nullable String tool,
+    Way way,
+    GarmentFace face,
+    @Nullable Obstacle open,
+    Set<Obstacle> tended) {
+  static final Pose BESIDE = new Pose(null, Way.BESIDE, GarmentFace.FRONT, null, Set.of());
 
   /** What of it lies between the platens. */
   public enum Way {
@@ -40,12 +46,16 @@ public record Pose(@Nullable String tool, Way way, GarmentFace face, Set<Obstacl
   /** A pocket stays empty; what hangs off has to hang anew. */
   Pose lying(@Nullable String on, Way now, GarmentFace up) {
     boolean empty = tended.contains(Obstacle.POCKET);
-    return new Pose(on, now, up, empty ? Set.of(Obstacle.POCKET) : Set.of());
+    return new Pose(on, now, up, open, empty ? Set.of(Obstacle.POCKET) : Set.of());
   }
 
   Pose tending(Obstacle what) {
     Set<Obstacle> more = EnumSet.of(what);
     more.addAll(tended);
-    return new Pose(tool, way, face, more);
+    return new Pose(tool, way, face, open, more);
+  }
+
+  Pose opened(@Nullable Obstacle now) {
+    return new Pose(tool, way, face, now, tended);
   }
 }

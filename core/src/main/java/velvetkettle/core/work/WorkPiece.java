@@ -2,6 +2,7 @@ package velvetkettle.core.work;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
@@ -28,6 +29,12 @@ public record WorkPiece(Garment garment, GarmentPattern pattern, List<PlacedObst
         pattern.obstacles(garment.obstacles(), garment.layout()).stream()
             .filter(one -> one.what().hard())
             .toList());
+  }
+
+  /** Whether one of its faces is opened all the way by that. */
+  boolean opens(Obstacle fastening) {
+    return Stream.of(GarmentFace.values())
+        .anyMatch(face -> pattern.opening(garment, face).filter(fastening::equals).isPresent());
   }
 
   boolean hasInside() {

@@ -34,7 +34,9 @@ import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.place.GarmentPattern;
 import velvetkettle.core.place.GarmentPlaces;
+import velvetkettle.core.place.PlacementGuide;
 import velvetkettle.core.place.Spot;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.Experience;
@@ -217,11 +219,14 @@ public final class ArbitraryJobs {
   }
 
   private boolean liesOnHard(Decoration thing) {
-    Spot spot = thing.spot();
-    return spot != null
-        && garment.layout().placed().stream()
-            .filter(one -> one.what().hard() && one.face() == spot.face())
-            .anyMatch(one -> one.area().overlaps(area(thing)));
+    ArtSize size = thing.artwork().size();
+    Spot own = thing.spot();
+    Placement usual = thing.artwork().placement();
+    Spot spot =
+        own != null ? own : PlacementGuide.usual(garment, usual, size.width(), size.height());
+    return GarmentPattern.of(garment).obstacles(garment.obstacles(), garment.layout()).stream()
+        .filter(one -> one.what().hard() && one.face() == spot.face())
+        .anyMatch(one -> one.area().overlaps(spot.area(size.width(), size.height())));
   }
 
   private static boolean bearsMore(Decoration below) {

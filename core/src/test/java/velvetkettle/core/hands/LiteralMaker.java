@@ -9,7 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
@@ -89,6 +91,7 @@ public final class LiteralMaker {
   private @Nullable String on;
   private String lies = "beside";
   private GarmentFace up = GarmentFace.FRONT;
+  private @Nullable Obstacle open;
   private CoverSheet cover = CoverSheet.NONE;
   private Act.@Nullable Close down;
   private boolean rolled;
@@ -245,7 +248,19 @@ public final class LiteralMaker {
   }
 
   private boolean ofGarment(Act act) {
-    if (act instanceof Act.LayFlat flat) {
+    if (act instanceof Act.OpenUp it) {
+      demand(open == null, "open already");
+      demand(
+          opens(GarmentFace.FRONT, it.fastening()) || opens(GarmentFace.BACK, it.fastening()),
+          "it does not open so");
+      free();
+      open = it.fastening();
+    } else if (act instanceof Act.DoUp it) {
+      demand(open == it.fastening(), "it is not open");
+      free();
+      open = null;
+    } else if (act instanceof Act.LayFlat flat) {
+      demand(open == null, "laid flat with its front open");
       lies("flat", flat.tool(), flat.up());
     } else if (act instanceof Act.DrawOver over) {
       demand(layers() == 2, "one layer is not drawn over");
@@ -297,6 +312,41 @@ public final class LiteralMaker {
   private void free() {
     demand(cover == CoverSheet.NONE, "moved under a sheet");
     demand(fillings(Gap.BELOW).isEmpty(), "moved off what lies below it");
+  }
+
+  private static boolean isTube(Placement where) {
+    return switch (where) {
+      case SLEEVE, RIGHT_SLEEVE, LEG, HOOD -> true;
+      default -> false;
+    };
+  }
+
+  private boolean opens(GarmentFace face) {
+    return Stream.of(Obstacle.ZIP, Obstacle.BUTTON, Obstacle.SNAP).anyMatch(it -> opens(face, it));
+  }
+
+  /** A finger run down the middle of that face finds it nearly all the way. */
+  private boolean opens(GarmentFace face, Obstacle what) {
+    if (layers() == 1) {
+      return false;
+    }
+    double hem = pattern.length() - pattern.collar(face);
+    boolean[] felt = new boolean[10];
+    for (PlacedObstacle one : pattern.obstacles(garment.obstacles(), garment.layout())) {
+      if (one.what() == what && one.face() == face) {
+        double middle = (one.area().x() + one.area().right()) / 2;
+        if (Math.abs(middle) > 0.2 * pattern.width()) {
+          return false;
+        }
+        for (int step = 0; step < 10; step++) {
+          double y = (step + 0.5) / 10 * hem;
+          felt[step] |= one.area().y() <= y && y <= one.area().bottom();
+          // Buttons stand apart.
+          felt[step] |= what != Obstacle.ZIP && Math.abs(one.area().y() - y) < 0.12 * hem;
+        }
+      }
+    }
+    return felt[1] && felt[3] && felt[5] && felt[7];
   }
 
   private int layers() {
@@ -422,6 +472,9 @@ public final class LiteralMaker {
   private void layOn(Thing thing, Act.LayOn act) {
     demand(lies.equals("flat") || lies.equals("one layer"), "laid on what is turned away");
     demand(act.face() == up, "laid on the other side");
+    demand(
+        open != null || !opens(up.other()) || isTube(thing.art.placement()),
+        "not opened, though it opens");
     demand(cover == CoverSheet.NONE, "laid on a sheet");
     demand(thing.carried.isEmpty(), "laid on its own carrier");
     demand(!act.layers().isEmpty(), "nothing laid on");

@@ -39,9 +39,11 @@ final class Table {
       case "stone-sheet" -> List.of(List.of("LookAtBacks"), List.of("FixStones", BACKING));
       case "stone-stencil", "stone-wand" -> List.of(List.of("LookAtBacks"));
       case "patch-web" ->
-          List.of(
-              List.of("SewPatch", "StabiliserOff", DRY, FUSE, TRIM),
-              List.of("CutWeb", FUSE, PAPER));
+          thing.art.kind() == ArtKind.BADGE
+              ? List.of(List.of("CutWeb", FUSE, PAPER))
+              : List.of(
+                  List.of("SewPatch", "StabiliserOff", DRY, FUSE, TRIM),
+                  List.of("CutWeb", FUSE, PAPER));
       default ->
           medium.startsWith("web-") ? List.of(List.of(CUT)) : List.of(List.of(MIRROR, CUT, "Weed"));
     };
@@ -107,6 +109,9 @@ final class Table {
         }
         last = Math.max(last, at);
       }
+    }
+    if (thing.art.kind() == ArtKind.BADGE && (so.contains("SewPatch") || so.contains(TRIM))) {
+      breach.accept(thing.id + " exists already");
     }
     boolean faceDown = orders(thing).stream().anyMatch(order -> order.contains(MIRROR));
     if (so.contains(MIRROR) && !faceDown) {

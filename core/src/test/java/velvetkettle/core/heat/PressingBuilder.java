@@ -250,7 +250,7 @@ public final class PressingBuilder {
               WorkPhase.Role.ALSO));
     }
     return new Pressing(
-        new Workplace(garment, press, room, lying.apply(PlatenContact.middleOf(press))),
+        new Workplace(garment, press, room, lying.apply(PlatenContact.middleOf(press)), false),
         art,
         medium,
         new Allowed(medium.window().temperature(), medium.window().time(), bySheet),

@@ -261,14 +261,88 @@ class PlatenOnGarmentTest {
   }
 
   @Test
-  @DisplayName("a zip on the front lies below art on the back: only the back is drawn over")
-  void zipBelow() {
-    Garment jacket = garment(GarmentKind.JACKET, Size.ADULT, front(Obstacle.ZIP, -7, 0, 14, 600));
+  @DisplayName("something hard on the front lies below art on the back: only that is drawn over")
+  void hardBelow() {
+    Garment jacket =
+        garment(GarmentKind.JACKET, Size.ADULT, front(Obstacle.POCKET_ZIP, -7, 80, 14, 300));
     Placing placing = place(jacket, Placement.BACK, null, 260, 200, BIG);
     assertThat(placing.face()).isEqualTo(GarmentFace.BACK);
     assertThat(placing.way()).isEqualTo(PlatenApproach.ONE_LAYER);
-    assertThat(placing.about()).isEqualTo(Obstacle.ZIP);
-    assertThat(placing.advice().get(0).arguments()).contains(Obstacle.ZIP.term());
+    assertThat(placing.oneLayer()).isTrue();
+    assertThat(placing.opened()).isNull();
+    assertThat(placing.about()).isEqualTo(Obstacle.POCKET_ZIP);
+    assertThat(placing.advice().get(0).arguments()).contains(Obstacle.POCKET_ZIP.term());
+  }
+
+  @Test
+  @DisplayName("a jacket that opens in front is opened, and its back laid alone on the platen")
+  void openedInFront() {
+    Garment jacket =
+        garment(
+            GarmentKind.JACKET,
+            Size.ADULT,
+            front(Obstacle.ZIP, -7, 0, 14, 600),
+            front(Obstacle.POCKET_ZIP, -120, 150, 14, 160));
+    Placing back = place(jacket, Placement.BACK, null, 260, 200, BIG);
+    assertThat(back.opened()).isEqualTo(Obstacle.ZIP);
+    assertThat(back.oneLayer()).isTrue();
+    assertThat(back.way()).isEqualTo(PlatenApproach.CLEAR);
+    assertThat(back.met()).isEmpty();
+    assertThat(keys(back)).containsExactly("place.open-up");
+    Placing front = place(jacket, Placement.LEFT_CHEST, null, 60, 60, BIG);
+    assertThat(front.opened()).isNull();
+    assertThat(keys(front)).doesNotContain("place.open-up");
+  }
+
+  @Test
+  @DisplayName("buttons open a shirt; what lies on the back itself is still minded")
+  void buttonsOpen() {
+    Garment shirt = named(GarmentKind.SHIRT, Obstacle.BUTTON, Obstacle.COLLAR);
+    Placing placing = place(shirt, Placement.UPPER_BACK, null, 260, 100, BIG);
+    assertThat(placing.opened()).isEqualTo(Obstacle.BUTTON);
+    assertThat(placing.about()).isEqualTo(Obstacle.COLLAR);
+    assertThat(keys(placing)).startsWith("place.open-up");
+  }
+
+  @Test
+  @DisplayName("a zip at the neck, a fly, snaps at the crotch and a side zip open nothing")
+  void opensNothing() {
+    List<Garment> closed =
+        List.of(
+            named(GarmentKind.SWEATSHIRT, Obstacle.ZIP),
+            named(GarmentKind.TOP, Obstacle.BUTTON),
+            named(GarmentKind.TROUSERS, Obstacle.ZIP),
+            named(GarmentKind.BODYSUIT, Obstacle.SNAP),
+            garment(GarmentKind.JACKET, Size.ADULT, front(Obstacle.ZIP, 200, 0, 14, 600)),
+            garment(GarmentKind.JACKET, Size.ADULT, front(Obstacle.POCKET_ZIP, -7, 0, 14, 600)));
+    assertThat(closed)
+        .allSatisfy(
+            one -> assertThat(place(one, Placement.BACK, null, 200, 100, BIG).opened()).isNull());
+    assertThat(
+            place(
+                    named(GarmentKind.SWEATSHIRT, Obstacle.ZIP, Obstacle.HOOD),
+                    Placement.BACK,
+                    null,
+                    200,
+                    100,
+                    BIG)
+                .opened())
+        .as("a hooded one with a zip is zipped all the way")
+        .isEqualTo(Obstacle.ZIP);
+  }
+
+  @Test
+  @DisplayName("a sleeve, a leg and a hood are tubes: they do not come open with the front")
+  void tubesStayClosed() {
+    Garment jacket = named(GarmentKind.JACKET, Obstacle.ZIP);
+    assertThat(place(jacket, Placement.SLEEVE, null, 60, 100, BIG).opened()).isNull();
+    assertThat(place(jacket, Placement.HOOD, null, 60, 60, BIG).opened()).isNull();
+  }
+
+  private static Garment named(GarmentKind kind, Obstacle... what) {
+    Garment plain = garment(kind, Size.ADULT);
+    return new Garment(
+        plain.name(), kind, plain.size(), plain.cloth(), Set.of(what), plain.layout());
   }
 
   @Test
@@ -282,7 +356,7 @@ class PlatenOnGarmentTest {
   }
 
   @Test
-  @DisplayName("quilting: how many seams the art crosses, and how high a flat field is")
+  @DisplayName("quilting: how many seams the art crosses, and by how much it is too high")
   void quilting() {
     Garment vest =
         garment(
@@ -293,15 +367,13 @@ class PlatenOnGarmentTest {
             front(Obstacle.PADDING, -250, 270, 500, 6));
     Placing across =
         place(vest, Placement.CHEST, new Spot(GarmentFace.FRONT, 0, 60), 120, 150, BIG);
-    Sentence said =
-        across.advice().stream()
-            .filter(s -> s.key().equals("place.across-seams"))
-            .findFirst()
-            .orElseThrow();
-    assertThat(said.arguments()).containsExactly(2, Millimetres.of(84));
+    assertThat(across.advice())
+        .contains(
+            Sentence.of("place.on-seams", 2),
+            Sentence.of("place.too-high", Millimetres.of(66), Millimetres.of(84)));
     Placing between =
         place(vest, Placement.CHEST, new Spot(GarmentFace.FRONT, 0, 100), 100, 60, BIG);
-    assertThat(keys(between)).doesNotContain("place.across-seams");
+    assertThat(keys(between)).doesNotContain("place.on-seams");
   }
 
   @Test

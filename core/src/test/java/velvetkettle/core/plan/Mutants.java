@@ -195,6 +195,8 @@ final class Mutants {
         || act instanceof TableAct
         || act instanceof Act.LayFlat
         || act instanceof Act.DrawOver
+        || act instanceof Act.OpenUp
+        || act instanceof Act.DoUp
         || act instanceof Act.LayAside
         || act instanceof Act.TurnInsideOut
         || act instanceof Act.HangOff

@@ -305,6 +305,24 @@ class BenchTest {
   }
 
   @Test
+  @DisplayName("what opens is opened once, lies alone, and is closed before it lies flat again")
+  void opened() {
+    Bench jacket = bench(GarmentKind.JACKET, Obstacle.ZIP);
+    Bench open = jacket.after(new Act.OpenUp(Obstacle.ZIP));
+    refuses(open, new Act.OpenUp(Obstacle.ZIP), "is open");
+    refuses(jacket, new Act.DoUp(Obstacle.ZIP), "not open");
+    refuses(
+        bench(GarmentKind.SWEATSHIRT, Obstacle.ZIP), new Act.OpenUp(Obstacle.ZIP), "not open by");
+    refuses(open, new Act.LayFlat("Big press", GarmentFace.BACK), "it is open");
+    Bench alone = open.after(new Act.DrawOver("Big press", GarmentFace.BACK));
+    alone.after(close(null, new Area(-50, 100, 100, 100)));
+    refuses(
+        alone.after(new Act.Cover(CoverSheet.PTFE)), new Act.DoUp(Obstacle.ZIP), "a sheet lies");
+    Bench closed = alone.after(new Act.DoUp(Obstacle.ZIP));
+    closed.after(new Act.LayFlat("Big press", GarmentFace.FRONT));
+  }
+
+  @Test
   @DisplayName("what hands cannot do is refused, and says why")
   void refused() {
     Bench shirt = bench(GarmentKind.SHIRT);

@@ -98,11 +98,7 @@ public record PracticeStacks(
   /** With an iron that is kept moving over so much. */
   public PracticeStacks keptMoving(double width, double height) {
     PlatenContact under = workplace.under().keptMoving(workplace.press(), width, height);
-    return new PracticeStacks(
-        new Workplace(workplace.garment(), workplace.press(), workplace.workroom(), under),
-        adhesive,
-        isDried,
-        steamed);
+    return new PracticeStacks(workplace.under(under), adhesive, isDried, steamed);
   }
 
   /** Its iron brings so much water to the cloth as steam, g/m2. */

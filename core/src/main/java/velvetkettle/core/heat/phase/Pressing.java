@@ -77,8 +77,7 @@ public record Pressing(
 
   /** The same with the platen over it otherwise. */
   public Pressing under(PlatenContact otherwise) {
-    Workplace other =
-        new Workplace(workplace.garment(), workplace.press(), workplace.workroom(), otherwise);
+    Workplace other = workplace.under(otherwise);
     return new Pressing(other, artwork, medium, allowed, platen, time, pressure, phases);
   }
 

@@ -9,16 +9,23 @@ import velvetkettle.core.press.Workroom;
  * What the work is done on and with, and the air that the cloth has lain in.
  *
  * @param under how the platen reaches the art; the heat is that of its coolest place
+ * @param barred whether a film that lies below all of the art keeps the dye of the cloth from it
  */
-public record Workplace(Garment garment, Press press, Workroom workroom, PlatenContact under) {
+public record Workplace(
+    Garment garment, Press press, Workroom workroom, PlatenContact under, boolean barred) {
   /** In the middle of its platen. */
   public Workplace(Garment garment, Press press, Workroom workroom) {
-    this(garment, press, workroom, PlatenContact.middleOf(press));
+    this(garment, press, workroom, PlatenContact.middleOf(press), false);
+  }
+
+  /** The same with the platen over it otherwise. */
+  public Workplace under(PlatenContact otherwise) {
+    return new Workplace(garment, press, workroom, otherwise, barred);
   }
 
   /** The same where the art gets hottest. */
   public Workplace atHottest() {
-    return new Workplace(garment, press, workroom, under.atHottest());
+    return under(under.atHottest());
   }
 
   /**

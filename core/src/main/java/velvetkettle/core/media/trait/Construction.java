@@ -29,6 +29,9 @@ public record Construction(
     boolean hasNap,
     boolean smallParts,
     boolean metal) {
+  /** From so thick on it bridges a pile, mm (engineering estimate). */
+  private static final double BRIDGES = 0.15;
+
   public Construction {
     layers = List.copyOf(layers);
   }
@@ -58,8 +61,13 @@ public record Construction(
     return layers.subList(0, layers.size() - 1);
   }
 
+  /** Whether it bridges a cut pile instead of sinking into it. */
+  public boolean bridgesPile() {
+    return standsOut() >= BRIDGES;
+  }
+
   /** How thick it lies on the cloth once its carrier is off, mm. */
-  public double standsOut() {
+  private double standsOut() {
     return withoutCarrier().stream()
         .filter(layer -> layer.thickness() != null)
         .mapToDouble(layer -> layer.thickness().count())

@@ -11,6 +11,9 @@ public enum Occasion {
   WEB_ON_GARMENT(work -> work.schools().keepTo(School.WEB_ON_GARMENT)),
   /** The shop fuses the web to the piece first. */
   WEB_ON_PIECE(work -> !work.schools().keepTo(School.WEB_ON_GARMENT)),
+  /** The patch is made here; a badge exists already. */
+  MADE_HERE(work -> work.artwork().kind() != ArtKind.BADGE),
+  BOUGHT(work -> work.artwork().kind() == ArtKind.BADGE),
   /** Letters are loose parts, which have to be kept in their places. */
   LOOSE_PARTS(work -> work.artwork().kind() == ArtKind.LETTERING),
   ONE_SHAPE(work -> work.artwork().kind() != ArtKind.LETTERING);

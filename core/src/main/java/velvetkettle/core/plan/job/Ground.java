@@ -12,6 +12,7 @@ import velvetkettle.core.press.StoneSize;
  *
  * @param face that is worked on
  * @param way how the platen comes down on it
+ * @param oneLayer whether only the cloth of that face lies between the platens
  * @param raised whether a foam pad inside the garment lifts the art above what lies round it
  * @param stones their size where art is made of them and somebody said; else null
  */
@@ -20,10 +21,11 @@ public record Ground(
     Press press,
     GarmentFace face,
     PlatenApproach way,
+    boolean oneLayer,
     boolean raised,
     @Nullable StoneSize stones) {
   /** The bare cloth. */
   public Ground(Garment garment, Press press) {
-    this(garment, press, GarmentFace.FRONT, PlatenApproach.CLEAR, false, null);
+    this(garment, press, GarmentFace.FRONT, PlatenApproach.CLEAR, false, false, null);
   }
 }

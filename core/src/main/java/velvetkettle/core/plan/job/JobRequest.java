@@ -9,6 +9,7 @@ import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.phase.Workplace;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.place.GarmentPattern;
@@ -69,7 +70,27 @@ public record JobRequest(
     Workplace middle = workplace(tool);
     Placing placing = placing(decoration, tool);
     return new Workplace(
-        under(placing).asCloth(), tool, middle.workroom(), question(decoration, tool).contact());
+        under(placing).asCloth(),
+        tool,
+        middle.workroom(),
+        question(decoration, tool).contact(),
+        isBarred(decoration));
+  }
+
+  /**
+   * Whether what the maker took to lie below all of it keeps the dye of the cloth from it. Of a
+   * medium that the trade does not know that is not believed.
+   */
+  private boolean isBarred(Decoration upper) {
+    return decorations.stream()
+        .filter(upper::liesOver)
+        .filter(lower -> lower.medium() != null && MediaCatalogue.TRADE.blocksDye(lower.medium()))
+        .map(this::unpressed)
+        .anyMatch(lower -> lies(lower, unpressed(upper)));
+  }
+
+  private static boolean lies(Placing lower, Placing upper) {
+    return lower.face() == upper.face() && lower.art().contains(upper.art());
   }
 
   private PlatenOnGarment.Question question(Decoration decoration, Press tool) {
@@ -114,6 +135,7 @@ public record JobRequest(
         tool,
         placing.face(),
         placing.way(),
+        placing.oneLayer(),
         raised == null ? placing.insert() != null : raised,
         decoration.artwork().stones().size());
   }

@@ -30,7 +30,7 @@ public final class NoHeatWay {
       return Sentence.of("no-heat.sew-before-the-pocket");
     }
     return switch (artwork.kind()) {
-      case MADE_PATCH -> Sentence.of("no-heat.sew-patch", artwork.placement());
+      case MADE_PATCH, BADGE -> Sentence.of("no-heat.sew-patch", artwork.placement());
       case STONES -> Sentence.of("no-heat.sew-stones");
       default -> Sentence.of("no-heat.sew-label", artwork.placement());
     };

@@ -6,6 +6,7 @@ import java.util.Optional;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.CutFace;
@@ -81,7 +82,7 @@ public final class Scores {
 
   /** Only where the inside of it lies on skin. */
   private void skin() {
-    if (garment.kind().liesOnSkin()) {
+    if (garment.kind().liesOnSkin() || garment.uses().contains(EndUse.NEXT_TO_SKIN)) {
       add(Criterion.SKIN, medium.feel().skin(), "score.skin-" + medium.feel().skin());
     }
   }
@@ -129,6 +130,11 @@ public final class Scores {
   }
 
   private void contrast() {
+    if (artwork.isLostOn(garment.colour().depth())) {
+      Depth same = artwork.tones().lightest();
+      add(Criterion.CONTRAST, 1, "score.contrast-little", same, garment.colour().name());
+      return;
+    }
     boolean tinted = medium.appearance().transparent() && garment.colour().depth() == Depth.LIGHT;
     add(
         Criterion.CONTRAST,

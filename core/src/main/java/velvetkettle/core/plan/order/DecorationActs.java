@@ -275,7 +275,7 @@ final class DecorationActs {
     if (!tools.isHot(press, setting)) {
       lies.aside();
       tools.heat(press, setting);
-      lies.lie(press, placing.face(), placing.way(), placing.about());
+      lies.lie(press, placing);
       if (lies.lift(chosen.lift(), chosen.lifted())) {
         tools.unsettle();
       }

@@ -12,7 +12,6 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
-import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
@@ -44,7 +43,7 @@ final class DryingActs {
     static Bed of(Chosen thing) {
       return new Bed(
           thing.placing().face(),
-          thing.placing().way() == PlatenApproach.ONE_LAYER,
+          thing.placing().oneLayer(),
           thing.lift() == null ? null : thing.lifted(),
           thing.press().press().name(),
           thing.press().recipe().setting().plain().platen());

@@ -8,6 +8,7 @@ import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.work.Act;
@@ -31,6 +32,7 @@ final class GarmentActs {
   private @Nullable Area lifted;
   private @Nullable Filling below;
   private boolean inPocket;
+  private @Nullable Obstacle open;
   private final Set<Obstacle> hung = EnumSet.noneOf(Obstacle.class);
 
   GarmentActs(Garment garment, List<Act> acts) {
@@ -45,9 +47,11 @@ final class GarmentActs {
     inPocket = true;
   }
 
-  /** On the lower platen of a tool, that face up, as its way with the obstacles wants it. */
-  void lie(Press press, GarmentFace up, PlatenApproach way, @Nullable Obstacle about) {
-    boolean oneLayer = way == PlatenApproach.ONE_LAYER;
+  /** On the lower platen of a tool, its face up, as its way with the obstacles wants it. */
+  void lie(Press press, Placing placing) {
+    GarmentFace up = placing.face();
+    Obstacle about = placing.about();
+    boolean oneLayer = placing.oneLayer();
     Pose.Way wanted = oneLayer ? Pose.Way.ONE_LAYER : Pose.Way.FLAT;
     if (!press.name().equals(on) || pose != wanted || face != up) {
       // What lies below and what lifts the old place are in the way.
@@ -59,12 +63,27 @@ final class GarmentActs {
       if (oneLayer) {
         takeOut();
       }
+      open(placing.opened());
       acts.add(oneLayer ? new Act.DrawOver(press.name(), up) : new Act.LayFlat(press.name(), up));
       now(press, wanted, up);
     }
-    if (way == PlatenApproach.HANG_OFF && about != null && hung.add(about)) {
+    if (placing.way() == PlatenApproach.HANG_OFF && about != null && hung.add(about)) {
       acts.add(new Act.HangOff(about));
     }
+  }
+
+  /** What is not to be open is done up again, and lies as it was measured. */
+  private void open(@Nullable Obstacle wanted) {
+    if (open == wanted) {
+      return;
+    }
+    if (open != null) {
+      acts.add(new Act.DoUp(open));
+    }
+    if (wanted != null) {
+      acts.add(new Act.OpenUp(wanted));
+    }
+    open = wanted;
   }
 
   private void now(Press press, Pose.Way lies, GarmentFace up) {

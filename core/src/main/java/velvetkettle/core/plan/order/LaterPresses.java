@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.phase.WorkPhase;
-import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
@@ -72,7 +71,7 @@ public final class LaterPresses {
   /** How the heat comes to what lies there; empty where that is not between the platens. */
   private Optional<LayUpActs.Through> through(Side side) {
     boolean behind = later.isBehind(lying);
-    boolean oneLayer = side == Side.BACK || later.placing().way() == PlatenApproach.ONE_LAYER;
+    boolean oneLayer = side == Side.BACK || later.placing().oneLayer();
     if (behind) {
       return oneLayer ? Optional.empty() : Optional.of(LayUpActs.Through.BOTH_LAYERS);
     }
@@ -87,6 +86,7 @@ public final class LaterPresses {
         own.press(),
         lying.placing().face(),
         own.way(),
+        own.oneLayer(),
         own.raised(),
         lying.decoration().artwork().stones().size());
   }

@@ -140,6 +140,7 @@ public final class OrderOfWork {
           press().press(),
           placing.face(),
           placing.way(),
+          placing.oneLayer(),
           raised(),
           decoration.artwork().stones().size());
     }
@@ -300,7 +301,7 @@ public final class OrderOfWork {
   /** On its tool, with in it what the place wants. */
   private void layDown(Chosen thing, Press press) {
     Placing placing = thing.placing();
-    lies.lie(press, placing.face(), placing.way(), placing.about());
+    lies.lie(press, placing);
     lies.parchmentIn();
     if (lies.lift(thing.lift(), thing.lifted())) {
       tools.unsettle();

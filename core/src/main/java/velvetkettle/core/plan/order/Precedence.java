@@ -6,7 +6,6 @@ import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Appearance;
 import velvetkettle.core.media.trait.Layering;
 import velvetkettle.core.place.Placing;
-import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.quantity.Celsius;
@@ -118,7 +117,7 @@ public final class Precedence {
     Placing press = pressed.placing();
     Placing there = lying.placing();
     boolean behind = press.face() != there.face();
-    if (behind && press.way() == PlatenApproach.ONE_LAYER) {
+    if (behind && press.oneLayer()) {
       return false;
     }
     Area art = behind ? there.behind() : there.art();

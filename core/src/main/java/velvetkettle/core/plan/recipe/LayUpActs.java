@@ -134,7 +134,7 @@ public final class LayUpActs {
   }
 
   private boolean isDrawnOver() {
-    return ground.way() == PlatenApproach.ONE_LAYER;
+    return ground.oneLayer();
   }
 
   private void insert(Filling what, Gap gap) {

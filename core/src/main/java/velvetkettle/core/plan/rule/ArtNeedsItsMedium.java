@@ -36,7 +36,7 @@ public final class ArtNeedsItsMedium extends Rule {
     }
     return switch (kind) {
       case PHOTOGRAPH, ALL_OVER_PRINT -> "print";
-      case MADE_PATCH -> "patch";
+      case MADE_PATCH, BADGE -> "patch";
       case LETTERING, LOGO -> "made";
       case STONES -> "stones";
       case APPLIQUE, SECOND_LAYER -> "web";

@@ -10,9 +10,6 @@ import velvetkettle.core.media.trait.Construction;
  * holds.
  */
 public final class PileIsCrushed extends Rule {
-  /** From so thick on it bridges a pile, mm (engineering estimate). */
-  private static final double STANDS = 0.15;
-
   public PileIsCrushed() {
     super("pile-is-crushed", Question.MARK);
   }
@@ -20,7 +17,7 @@ public final class PileIsCrushed extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     Construction construction = weighing.medium().construction();
-    boolean stands = construction.standsOut() >= STANDS;
+    boolean stands = construction.bridgesPile();
     if (!weighing.garment().fabric().is(Fabric.Trait.PILE)) {
       return Optional.empty();
     }

@@ -29,6 +29,7 @@ class PressedPlacesTest {
             true,
             PlatenApproach.CLEAR,
             null,
+            null,
             Set.of(),
             null,
             List.of());
