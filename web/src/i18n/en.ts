@@ -216,6 +216,8 @@ export default {
     none: 'No press medium will do here. It can still be done without heat:',
     ruledOut: 'Ruled out, and what would bring it back',
     take: 'Take {medium}',
+    layBelow: 'Lay {medium} below it',
+    filmBelow: 'Film below {what}',
     takeNoHeat: 'Take the no-heat way',
     taken: 'taken',
     keepBack: 'keep back',

@@ -7,8 +7,14 @@ const within = (mm: number | null | undefined) => (mm && mm >= 10 && mm <= 5000 
 /** The outlines of a garment with the usual places of what may lie on it. */
 export function usePattern(garment: () => GarmentForm) {
   const asked = computed(() => {
-    const { kind, size, layout } = garment()
-    return { kind, size, width: within(layout?.width), length: within(layout?.length) }
+    const { kind, size, layout, obstacles } = garment()
+    return {
+      kind,
+      size,
+      width: within(layout?.width),
+      length: within(layout?.length),
+      hooded: obstacles.includes('HOOD'),
+    }
   })
   return useQuery({
     queryKey: ['pattern', asked],

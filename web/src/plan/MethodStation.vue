@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import type { Plan, Problem, Schemas, TicketForm } from '@/api/client'
 import { isNoHeat, NO_HEAT } from '@/media/noHeat'
 import { useVocabulary } from '@/speech/vocabulary'
 import { missing } from './blankTicket'
+import { withFilmBelow } from './filmBelow'
 import CompareOptions from './CompareOptions.vue'
 import DecorationTabs from './DecorationTabs.vue'
 import OptionRow from './OptionRow.vue'
@@ -32,6 +34,7 @@ const emit = defineEmits<{
 const at = defineModel<string | undefined>('at')
 
 const { word, title } = useVocabulary()
+const { t } = useI18n()
 const { data: materials } = useMaterials()
 const comparing = ref(false)
 /** The medium whose window is looked at, though its usual setting will not do. */
@@ -41,6 +44,17 @@ const trial = computed(() =>
     ? { ticket: form.value, decoration: art.value.id, medium: window.value.medium }
     : null,
 )
+/** A film as large as the art and a little more, which keeps the dye of the cloth from it. */
+function layBelow(medium: string) {
+  if (art.value && props.plan)
+    form.value.decorations = withFilmBelow(
+      form.value,
+      art.value.id,
+      medium,
+      props.plan,
+      t('method.filmBelow', { what: art.value.description }),
+    )
+}
 function takeInstead(medium: string) {
   emit('take', medium, trial.value?.decoration)
   window.value = null
@@ -50,7 +64,13 @@ function settle(own: OwnSetting | null) {
   window.value = null
 }
 /** What was vetoed for what it shows is mostly made for other work: told, but not in the way. */
-const near = computed(() => props.decoration?.ruledOut.filter((out) => out.question !== 'SHOW') ?? [])
+const near = computed(
+  () => props.decoration?.ruledOut.filter((out) => out.question !== 'SHOW').map(saved) ?? [],
+)
+/** A film that will do by itself is not laid below another. */
+function saved(out: Schemas['RuledOut']) {
+  return props.decoration?.options.some(({ medium }) => medium === out.below) ? { ...out, below: null } : out
+}
 const other = computed(() => props.decoration?.ruledOut.filter((out) => out.question === 'SHOW') ?? [])
 const open = computed(() => missing(form.value))
 const rolls = computed(() => {
@@ -161,7 +181,11 @@ const material = computed({
       </section>
       <template v-if="decoration.ruledOut.length">
         <h3 class="out-title">{{ $t('method.ruledOut') }}</h3>
-        <RuledOutList :ruled-out="near" @window="(medium, name) => (window = { medium, name })" />
+        <RuledOutList
+          :ruled-out="near"
+          @window="(medium, name) => (window = { medium, name })"
+          @below="layBelow"
+        />
         <details v-if="other.length" class="other" :open="!near.length">
           <summary>{{ $t('method.otherWork', { n: other.length }) }}</summary>
           <RuledOutList :ruled-out="other" />

@@ -6,8 +6,8 @@ import { useVocabulary } from '@/speech/vocabulary'
 
 /** Media that will not do, each with its reason and what would lift it. */
 const props = defineProps<{ ruledOut: Schemas['RuledOut'][] }>()
-defineEmits<{ window: [medium: string, name: string] }>()
-const { word } = useVocabulary()
+defineEmits<{ window: [medium: string, name: string]; below: [medium: string] }>()
+const { word, title } = useVocabulary()
 /** Media that fail for the very same reason share a line. */
 const groups = computed(() => {
   const found = new Map<string, { names: string[]; out: Schemas['RuledOut'] }>()
@@ -36,6 +36,9 @@ const groups = computed(() => {
           @click="$emit('window', out.medium, out.name)"
           >{{ $t('window.its') }}</a-button
         >
+        <a-button v-if="out.below" class="its" size="small" @click="$emit('below', out.below)">{{
+          $t('method.layBelow', { medium: title('medium', out.below) })
+        }}</a-button>
       </dd>
     </div>
   </dl>

@@ -140,6 +140,21 @@ describe('two methods side by side', () => {
       expect(text).toContain(part)
     }
   })
+
+  it('offers the film that would save it, where one would', async () => {
+    const out = {
+      medium: 'film-print',
+      name: 'printed film',
+      question: 'BLEED' as const,
+      reason: 'Dye comes through.',
+      lift: 'Needs a blocker film.',
+      bySetting: false,
+      below: 'film-block',
+    }
+    const list = mounted(RuledOutList, { ruledOut: [out] }, words)
+    await list.get('button').trigger('click')
+    expect(list.emitted('below')).toEqual([['film-block']])
+  })
 })
 
 describe('the presses of a recipe', () => {
@@ -166,11 +181,20 @@ describe('what is ruled out', () => {
       question: 'BLEED' as const,
       reason: 'Dye comes through.',
       lift: 'Needs a blocker film.',
+      bySetting: false,
+      below: null,
+    }
+    const saved = {
+      ...out,
+      medium: 'film-print',
+      name: 'printed film',
+      reason: 'It would.',
+      below: 'film-block',
     }
     const same = { ...out, medium: 'film-stretch', name: 'stretch film' }
     const other = { ...out, medium: 'sub-direct', name: 'sublimation', reason: 'Navy hides it.' }
-    const list = mounted(RuledOutList, { ruledOut: [out, other, same] }, words)
-    expect(list.findAll('dl > div')).toHaveLength(2)
+    const list = mounted(RuledOutList, { ruledOut: [out, other, same, saved] }, words)
+    expect(list.findAll('dl > div')).toHaveLength(3)
     const text = list.text()
     for (const part of [
       'Everyday film, stretch film',

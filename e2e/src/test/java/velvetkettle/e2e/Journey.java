@@ -114,6 +114,33 @@ abstract class Journey {
     choose("fabric", fabric);
   }
 
+  protected void toThePress() {
+    assertThat(heading("Before the press")).isVisible();
+    station("Press").click();
+    assertThat(heading("The recipe")).isVisible();
+  }
+
+  protected void garment(String name, String kind, String label, String fabric) {
+    garment(name, label, fabric);
+    choose("kind", kind);
+  }
+
+  protected Locator work() {
+    return page.locator("#work");
+  }
+
+  protected Locator options() {
+    return page.locator("article.option");
+  }
+
+  protected Locator ruledOut(String medium) {
+    return page.locator("dl.out > div").filter(has(medium)).first();
+  }
+
+  protected static Locator.FilterOptions has(String text) {
+    return new Locator.FilterOptions().setHasText(text);
+  }
+
   protected void keepAndChoose(String title) {
     type("title", title);
     button("Keep and choose a method").click();

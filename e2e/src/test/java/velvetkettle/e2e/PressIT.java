@@ -125,10 +125,6 @@ class PressIT extends Journey {
     assertThat(page.locator(".recipe")).containsText("one layer of cotton");
   }
 
-  private static Locator.FilterOptions has(String text) {
-    return new Locator.FilterOptions().setHasText(text);
-  }
-
   @Test
   @DisplayName("white film on a dark polyester shirt: its window is empty, and the blocker does it")
   void emptyWindow() {

@@ -178,12 +178,6 @@ class WholeTradeIT extends Journey {
     return new Locator.GetByTextOptions().setExact(true);
   }
 
-  private void toThePress() {
-    assertThat(heading("Before the press")).isVisible();
-    station("Press").click();
-    assertThat(heading("The recipe")).isVisible();
-  }
-
   private void newPress(String name, String kind) {
     page.navigate("/presses");
     button("New press").click();
@@ -201,28 +195,7 @@ class WholeTradeIT extends Journey {
     assertThat(page.getByLabel(Pattern.compile(school))).isChecked();
   }
 
-  private void garment(String name, String kind, String label, String fabric) {
-    garment(name, label, fabric);
-    choose("kind", kind);
-  }
-
-  private Locator work() {
-    return page.locator("#work");
-  }
-
-  private Locator options() {
-    return page.locator("article.option");
-  }
-
   private Locator method(String name) {
     return options().filter(new Locator.FilterOptions().setHas(button(name))).first();
-  }
-
-  private Locator ruledOut(String medium) {
-    return page.locator("dl.out > div").filter(has(medium)).first();
-  }
-
-  private static Locator.FilterOptions has(String text) {
-    return new Locator.FilterOptions().setHasText(text);
   }
 }

@@ -17,10 +17,17 @@ import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Finish;
 import velvetkettle.core.cloth.IronMark;
+import velvetkettle.core.heat.band.Band;
+import velvetkettle.core.heat.phase.Detail;
+import velvetkettle.core.heat.phase.PressSimulation;
+import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.Reading;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Kelvin;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
 
 /**
  * Margins from heat. Thresholds: engineering estimates; what comes out: common practice, no source.
@@ -38,6 +45,47 @@ class HeatMarginsTest {
     assertThat(judged.heat()).isNotNull();
     assertThat(judged.heat().bond().count()).isBetween(2.0, 4.0);
     assertThat(judged.heat().bondedAfter()).isBetween(Seconds.of(4), Seconds.of(7));
+  }
+
+  @Test
+  @DisplayName("what stands on a pile is pressed lightly and holds by practice; what does not, not")
+  void onPile() {
+    PressingBuilder raised =
+        PressingBuilder.of("film-puff").on(Fabric.CORDUROY, Fibre.COTTON).pressed(Pressure.LIGHT);
+    Margin hold = raised.judge().margins().hold();
+    assertThat(hold.verdict()).isEqualTo(Verdict.TIGHT);
+    assertThat(hold.reason()).isEqualTo(Sentence.of("hold.on-pile", Fabric.CORDUROY));
+    assertThat(hold.computed()).isFalse();
+    Margin thin =
+        film()
+            .on(Fabric.CORDUROY, Fibre.COTTON)
+            .pressed(Pressure.LIGHT)
+            .at(140, 4)
+            .judge()
+            .margins()
+            .hold();
+    assertThat(thin.verdict()).isEqualTo(Verdict.NO);
+    Margin cold = raised.at(100, 8).judge().margins().hold();
+    assertThat(cold.verdict()).as("practice does not press it so cool").isEqualTo(Verdict.NO);
+  }
+
+  @Test
+  @DisplayName("one press in ten under half of its need is a no, however the likeliest one does")
+  void oneInTen() {
+    Pressing tee = film().at(155, 8).build();
+    Margins practice = TradeMargins.margins(tee);
+    Reading reading = Reading.of(tee, PressSimulation.nominal(tee, Detail.FINE).acts());
+    assertThat(reading.bond()).isGreaterThan(1.2);
+    Band wide = new Band(Math.log(0.3 / reading.bond()), 1);
+    Spread spread = new Spread(wide, Band.NONE, Band.NONE, Band.NONE, Band.NONE);
+    Margin hold = new HoldMargin(tee, reading, spread, practice.hold()).margin();
+    assertThat(hold.verdict()).isEqualTo(Verdict.NO);
+    assertThat(hold.reason().key()).isEqualTo("hold.heat.glue.no-one-in-ten");
+    assertThat((Seconds) hold.lift().arguments().get(0)).isGreaterThan(Seconds.of(8));
+    Band narrow = new Band(Math.log(0.6 / reading.bond()), 1);
+    Spread fair = new Spread(narrow, Band.NONE, Band.NONE, Band.NONE, Band.NONE);
+    assertThat(new HoldMargin(tee, reading, fair, practice.hold()).verdict())
+        .isEqualTo(Verdict.TIGHT);
   }
 
   @ParameterizedTest

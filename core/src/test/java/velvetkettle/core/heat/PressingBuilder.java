@@ -157,6 +157,11 @@ public final class PressingBuilder {
     return this;
   }
 
+  PressingBuilder pressed(Pressure otherwise) {
+    pressure = otherwise;
+    return this;
+  }
+
   PressingBuilder closedBy(double newtons) {
     closing = new Closing(newtons, 9);
     return this;

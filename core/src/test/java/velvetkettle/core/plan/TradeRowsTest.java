@@ -139,6 +139,10 @@ class TradeRowsTest {
       case "because" ->
           assertThat(String.valueOf(option(weighed, parts[0]).advice().testFirst()))
               .contains(parts[1]);
+      case "score" ->
+          assertThat(option(weighed, parts[0]).standing().scores())
+              .extracting(score -> score.why().key())
+              .contains(parts[1]);
       case "says" -> says(row, planner, parts[0], parts[1]);
       case "caution-job" ->
           assertThat(planner.plan(row.job(parts[0])).cautions())

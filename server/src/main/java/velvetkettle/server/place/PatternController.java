@@ -5,6 +5,8 @@ import jakarta.validation.constraints.Min;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
+import velvetkettle.core.cloth.PlacedObstacle;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.place.GarmentPattern;
 import velvetkettle.core.place.PlacementGuide;
@@ -37,15 +40,20 @@ public class PatternController {
       PlacementGuide.Range fullWidth,
       PlacementGuide.Range chestWidth) {}
 
+  /**
+   * @param hooded whether it has a hood: then its zip goes all the way down
+   */
   @GetMapping("/pattern")
   public PatternView pattern(
       @RequestParam GarmentKind kind,
       @RequestParam Size size,
       @RequestParam(required = false) @Nullable @Min(10) @Max(5000) Double width,
-      @RequestParam(required = false) @Nullable @Min(10) @Max(5000) Double length) {
+      @RequestParam(required = false) @Nullable @Min(10) @Max(5000) Double length,
+      @RequestParam(defaultValue = "false") boolean hooded) {
     GarmentPattern pattern = GarmentPattern.of(kind, size, new Layout(width, length, List.of()));
     List<PlacedObstacleForm> obstacles =
-        pattern.obstacles(EnumSet.allOf(Obstacle.class), Layout.USUAL).stream()
+        Arrays.stream(Obstacle.values())
+            .flatMap(what -> usual(pattern, what, hooded))
             .map(PlacedObstacleForm::of)
             .toList();
     List<Obstacle> hard = Arrays.stream(Obstacle.values()).filter(Obstacle::hard).toList();
@@ -55,5 +63,11 @@ public class PatternController {
             PlacementGuide.fullWidth(size),
             PlacementGuide.chestWidth(size));
     return new PatternView(pattern, obstacles, hard, guide);
+  }
+
+  private static Stream<PlacedObstacle> usual(
+      GarmentPattern pattern, Obstacle what, boolean hooded) {
+    Set<Obstacle> all = hooded ? EnumSet.of(what, Obstacle.HOOD) : EnumSet.of(what);
+    return pattern.obstacles(all, Layout.USUAL).stream().filter(one -> one.what() == what);
   }
 }

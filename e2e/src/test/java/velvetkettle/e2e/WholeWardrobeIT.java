@@ -1,0 +1,141 @@
+package velvetkettle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Cloths and places that take more than laying a top flat, from intake to the steps. */
+class WholeWardrobeIT extends Journey {
+  @Test
+  @DisplayName("a zipped softshell, name on the back: opened, the back alone, cool and short")
+  void softshell() {
+    garment("ferry crew softshell", "Jacket", "96% polyester 4% elastane", "Softshell");
+    choose("depth", "Dark");
+    choose("dye", "Solution");
+    choose("obstacles", "Zip");
+    page.keyboard().press("Escape");
+    type("description", "crew name");
+    choose("placement", "Back");
+    keepAndChoose("Journey softshell");
+    assertThat(options().first()).containsText("Nylon film");
+    assertThat(options().first()).containsText("membrane");
+    button("Take nylon film").click();
+    toThePress();
+    assertThat(work()).containsText("Open the zip all the way.");
+    assertThat(work()).containsText("Lay the back alone on the Big press");
+    assertThat(work()).containsText("parchment");
+  }
+
+  @Test
+  @DisplayName("a velvet stage curtain with flock letters: lightly, never flattened, tried first")
+  void velvetCurtain() {
+    garment("stage curtain", "Panel", "100% cotton", "Velvet");
+    choose("depth", "Dark");
+    choose("dye", "Reactive");
+    type("description", "band name in flock");
+    choose("surface", "Velvety");
+    choose("lightest", "Light");
+    keepAndChoose("Journey curtain");
+    assertThat(options()).hasCount(1);
+    assertThat(options().first()).containsText("Flock film");
+    button("Take flock film").click();
+    toThePress();
+    assertThat(work()).containsText("light pressure");
+    assertThat(work()).not().containsText("Pre-press");
+  }
+
+  @Test
+  @DisplayName("a lace shawl over a printed panel: two cloths, one web, kept cool for the print")
+  void laceOverPrint() {
+    garment("printed panel", "Panel", "100% polyester", "Woven satin");
+    choose("depth", "Light");
+    choose("dye", "Printed by sublimation");
+    type("description", "lace shawl");
+    choose("art", "Second layer of cloth");
+    keepAndChoose("Journey lace");
+    assertThat(options()).hasCount(1);
+    button("Take double-sided web").click();
+    toThePress();
+    assertThat(work()).containsText("parchment");
+  }
+
+  @Test
+  @DisplayName(
+      "a crest of three colours on a lined wool coat: layer by layer, the lining drawn flat")
+  void layeredCrest() {
+    garment("harbour pilot coat", "Jacket", "80% wool 20% polyamide", "Wool coating");
+    choose("depth", "Dark");
+    choose("dye", "Acid dye");
+    choose("obstacles", "Lining");
+    page.keyboard().press("Escape");
+    type("description", "shield");
+    choose("placement", "Left chest");
+    typeNumber("width", "90");
+    typeNumber("height", "100");
+    another("2", "anchor", "60", "70");
+    choose("over-2", "shield");
+    another("3", "rope", "30", "30");
+    choose("over-3", "anchor");
+    keepAndChoose("Journey crest");
+    Locator order = page.locator(".together .sequence li");
+    assertThat(order).hasCount(3);
+    assertThat(order.nth(0)).containsText("shield");
+    assertThat(order.nth(2)).containsText("rope");
+    for (String left : new String[] {"anchor", "rope"}) {
+      button("Take everyday film").click();
+      assertThat(page.locator(".ant-radio-button-wrapper-checked")).hasText(left);
+    }
+    button("Take everyday film").click();
+    toThePress();
+    assertThat(work()).containsText("Draw the lining flat");
+    assertThat(work()).containsText("Tack");
+  }
+
+  private void another(String n, String what, String width, String height) {
+    button("Put another thing on it").click();
+    type("description-" + n, what);
+    choose("placement-" + n, "Left chest");
+    typeNumber("width-" + n, width);
+    typeNumber("height-" + n, height);
+  }
+
+  @Test
+  @DisplayName("a label that nobody can read: the careful way, and Bleed is never safe")
+  void unknownLabel() {
+    garment("found on a rail", "unknown", "Jersey");
+    choose("depth", "Dark");
+    type("description", "white letters");
+    keepAndChoose("Journey unknown");
+    assertThat(page.getByText("Nobody knows what this cloth gives off").first()).isVisible();
+    assertThat(ruledOut("Everyday film")).isVisible();
+    options().first().getByRole(AriaRole.BUTTON).last().click();
+    toThePress();
+    assertThat(work()).containsText("Try it first on a swatch or in a hidden place");
+    assertThat(work()).containsText("parchment");
+  }
+
+  @Test
+  @DisplayName("a photograph on a dark polyester top: a blocker film is laid below it by one key")
+  void filmBelow() {
+    garment("crew top", "100% polyester", "Interlock");
+    choose("depth", "Dark");
+    choose("dye", "Disperse");
+    type("description", "photograph of the mole");
+    choose("art", "Photograph");
+    typeNumber("colours", "40");
+    choose("lightest", "Light");
+    type("title", "Journey film below");
+    button("Keep and choose a method").click();
+    assertThat(page.getByText("No press medium will do here")).isVisible();
+    button("Lay blocker film below it").first().click();
+    Locator order = page.locator(".together .sequence li");
+    assertThat(order).hasCount(2);
+    assertThat(order.nth(0)).containsText("Film below photograph of the mole");
+    assertThat(order.nth(1)).containsText("photograph of the mole");
+    page.locator(".ant-radio-button-wrapper").last().click();
+    assertThat(options().first()).containsText("The blocker film below it holds back");
+  }
+}
