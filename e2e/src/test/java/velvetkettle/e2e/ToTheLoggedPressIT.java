@@ -135,12 +135,6 @@ class ToTheLoggedPressIT extends Journey {
     return firstMethod().locator(".settings .figure").first().textContent();
   }
 
-  private Locator ruledOut(String medium) {
-    return page.locator("dl.out > div")
-        .filter(new Locator.FilterOptions().setHasText(medium))
-        .first();
-  }
-
   private void pressAndLog() {
     page.clock().install();
     button("Press this").click();

@@ -38,6 +38,11 @@ public enum Obstacle implements Worded {
     return relief;
   }
 
+  /** Hangs loose, and is drawn flat off the edge of the platen. */
+  public boolean isLoose() {
+    return this == LINING || this == HOOD;
+  }
+
   /** Whether a garment is opened and closed by it. */
   public boolean fastens() {
     return this == ZIP || this == BUTTON || this == SNAP;

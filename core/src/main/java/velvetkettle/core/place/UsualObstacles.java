@@ -66,7 +66,8 @@ final class UsualObstacles {
           Stream.concat(
               front(0, hem - 60, width, 60),
               one(BACK, Area.under(0, pattern.hem(BACK) - 60, width, 60)));
-      case HOOD -> one(BACK, Area.under(0, -20, width * 0.5, 300 * pattern.length() / 700));
+      // It is drawn up over the collar: what stays is the seam that it hangs on.
+      case HOOD -> one(BACK, Area.under(0, -20, width * 0.4, 40));
       case PADDING -> Stream.concat(quilting(FRONT), quilting(BACK));
       case LINING -> Stream.empty();
       case RIVET ->

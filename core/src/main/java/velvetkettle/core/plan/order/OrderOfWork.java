@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
@@ -125,6 +126,10 @@ public final class OrderOfWork {
       return false;
     }
 
+    private boolean onHood() {
+      return decoration.artwork().placement() == Placement.HOOD;
+    }
+
     /** How it is pressed; only of what is. */
     public Pressed press() {
       if (pressed == null) {
@@ -221,17 +226,14 @@ public final class OrderOfWork {
     if (pressed.isEmpty()) {
       return;
     }
+    if (garment.obstacles().contains(Obstacle.POCKET)) {
+      lies.emptyPocket();
+    }
     garment.obstacles().stream()
-        .filter(Obstacle::doublesTheCloth)
+        .filter(Obstacle::isLoose)
+        .filter(loose -> loose != Obstacle.HOOD || pressed.stream().noneMatch(Chosen::onHood))
         .sorted()
-        .forEach(
-            obstacle -> {
-              if (obstacle == Obstacle.POCKET) {
-                lies.emptyPocket();
-              } else {
-                acts.add(new Act.Smooth(obstacle));
-              }
-            });
+        .forEach(loose -> acts.add(new Act.Smooth(loose)));
     acts.add(new Act.LintRoll());
   }
 

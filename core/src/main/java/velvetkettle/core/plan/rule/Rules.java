@@ -54,7 +54,8 @@ public final class Rules {
           new FewColours(),
           new RunIsSmall(),
           new GroundOnLightCloth(),
-          new LittleContrast());
+          new LittleContrast(),
+          new GlossOrMatt());
 
   private Rules() {}
 

@@ -169,6 +169,14 @@ class RulesTest {
             "ground-on-light-cloth",
             new Job().by("paper-dark"),
             new Job().by("paper-dark").depth(Depth.DARK)),
+        caution(
+            "gloss-or-matt",
+            new Job().depth(Depth.DARK).lightest(Depth.DARK),
+            new Job().depth(Depth.DARK).lightest(Depth.DARK).surface(Surface.MATT)),
+        caution(
+            "gloss-or-matt",
+            new Job().depth(Depth.DARK).lightest(Depth.DARK),
+            new Job().depth(Depth.DARK).lightest(Depth.LIGHT)),
         caution("little-contrast", new Job().lightest(Depth.WHITE), new Job()),
         veto("stroke-too-thin", new Job().stroke(0.9), new Job().stroke(1)),
         veto(
