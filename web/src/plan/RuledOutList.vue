@@ -7,7 +7,7 @@ import { useVocabulary } from '@/speech/vocabulary'
 /** Media that will not do, each with its reason and what would lift it. */
 const props = defineProps<{ ruledOut: Schemas['RuledOut'][] }>()
 defineEmits<{ window: [medium: string, name: string]; below: [medium: string] }>()
-const { word, title } = useVocabulary()
+const { word } = useVocabulary()
 /** Media that fail for the very same reason share a line. */
 const groups = computed(() => {
   const found = new Map<string, { names: string[]; out: Schemas['RuledOut'] }>()
@@ -37,7 +37,7 @@ const groups = computed(() => {
           >{{ $t('window.its') }}</a-button
         >
         <a-button v-if="out.below" class="its" size="small" @click="$emit('below', out.below)">{{
-          $t('method.layBelow', { medium: title('medium', out.below) })
+          $t('method.layBelow', { medium: word('medium', out.below) })
         }}</a-button>
       </dd>
     </div>

@@ -9,6 +9,7 @@ import velvetkettle.core.quantity.Worded;
 public enum Criterion implements Worded {
   LOG(2),
   GRIP(2),
+  HEAT(2),
   WEAR(1),
   STRETCH(2),
   HAND(1),

@@ -15,12 +15,21 @@ import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Experience;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.Stock;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 
 /** How one medium does by every criterion that this job asks about. */
 public final class Scores {
   /** Points of what is neither for nor against. */
   private static final int EVEN = 3;
+
+  /** From this share of unknown fibres on a cloth is, %. */
+  private static final double UNKNOWN = 50;
+
+  /** What nearly every cloth bears, and what most do, °C [common practice, no source]. */
+  private static final double COOL = 130;
+
+  private static final double FAIRLY_COOL = 145;
 
   private final JobRequest job;
   private final Garment garment;
@@ -41,6 +50,7 @@ public final class Scores {
     Medium medium = candidate.medium();
     all.log();
     all.grip();
+    all.heat();
     all.add(Criterion.WEAR, medium.feel().wear(), "score.wear-" + medium.feel().wear());
     all.stretch();
     all.add(Criterion.HAND, medium.feel().hand(), "score.hand-" + medium.feel().hand());
@@ -70,6 +80,15 @@ public final class Scores {
     if (garment.isSlick() && !medium.construction().dyesTheCloth()) {
       boolean wets = medium.construction().bondsToShell();
       add(Criterion.GRIP, wets ? 5 : 0, wets ? "score.wets" : "score.wets-hardly");
+    }
+  }
+
+  /** Only where hardly anything is known of the cloth: the coolest press harms it least. */
+  private void heat() {
+    if (garment.blend().unknownPercent() >= UNKNOWN) {
+      Celsius usual = medium.window().usualTemperature();
+      int points = usual.degrees() <= COOL ? 5 : usual.degrees() <= FAIRLY_COOL ? EVEN : 1;
+      add(Criterion.HEAT, points, "score.heat", usual);
     }
   }
 
