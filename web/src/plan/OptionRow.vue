@@ -36,15 +36,15 @@ const order = computed(() => duration(props.option.standing.order))
         {{ $t('method.otherTool', { press: option.press }) }}
       </p>
       <p class="muted">{{ $t('method.order', { time: `${order.value} ${order.unit}` }) }}</p>
-      <ul v-if="option.advice.cautions.length" class="cautions">
-        <li v-for="caution in option.advice.cautions" :key="caution">{{ caution }}</li>
-      </ul>
     </div>
     <div class="margins">
       <MarginBar :margin="option.margins.hold" />
       <MarginBar :margin="option.margins.mark" />
       <MarginBar :margin="option.margins.bleed" />
     </div>
+    <ul v-if="option.advice.cautions.length" class="cautions">
+      <li v-for="caution in option.advice.cautions" :key="caution">{{ caution }}</li>
+    </ul>
     <div class="settings">
       <WhyThis what="set" :why="option.recipe.setting.dial.why">
         <TemperatureValue :celsius="option.recipe.setting.dial.value" />
@@ -119,6 +119,7 @@ h3 {
 }
 
 .cautions {
+  grid-column: 2 / -1;
   padding-left: 18px;
   color: var(--tight);
 }

@@ -117,6 +117,8 @@ final class WhatIfs {
     CoverSheet current = now.recipe().layUp().cover().value();
     return COVERS.stream()
         .filter(cover -> cover != current)
+        // What shines, sticks or loses its stretch is never pressed bare.
+        .filter(cover -> cover != CoverSheet.NONE || !candidate.job().garment().isMarkedBare())
         .filter(cover -> cover != CoverSheet.PTFE || !candidate.tool().cladInPtfe())
         .map(
             cover ->

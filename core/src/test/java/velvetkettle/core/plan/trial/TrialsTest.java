@@ -102,6 +102,16 @@ class TrialsTest {
   }
 
   @Test
+  @DisplayName("cloth that a bare platen would mark is never offered one")
+  void neverBare() {
+    JobRequest job = job(Jobs.navyRowingTop(), "film-block", null);
+    assertThat(TRIALS.whatIfs(job, "a", "film-block"))
+        .filteredOn(each -> each.kind() == WhatIf.Kind.COVER)
+        .isNotEmpty()
+        .noneMatch(each -> each.kept() != null && each.kept().cover() == CoverSheet.NONE);
+  }
+
+  @Test
   @DisplayName("what the maker settles comes before sheet, trade and heat, and says so")
   void ownComesFirst() {
     OwnSetting own =
