@@ -106,6 +106,7 @@ h3 {
 }
 
 .taken {
+  margin-left: 8px;
   padding: 1px 8px;
   border-radius: 8px;
   background: var(--safe);
