@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
@@ -39,11 +40,17 @@ final class DryingActs {
 
   /** What has to be the same for cloth to be dried at once for two things. */
   private record Bed(
-      GarmentFace face, boolean oneLayer, @Nullable Area lifted, String tool, Celsius platen) {
+      GarmentFace face,
+      boolean oneLayer,
+      @Nullable Obstacle opened,
+      @Nullable Area lifted,
+      String tool,
+      Celsius platen) {
     static Bed of(Chosen thing) {
       return new Bed(
           thing.placing().face(),
           thing.placing().oneLayer(),
+          thing.placing().opened(),
           thing.lift() == null ? null : thing.lifted(),
           thing.press().press().name(),
           thing.press().recipe().setting().plain().platen());

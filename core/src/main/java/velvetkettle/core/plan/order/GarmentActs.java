@@ -53,6 +53,11 @@ final class GarmentActs {
     Obstacle about = placing.about();
     boolean oneLayer = placing.oneLayer();
     Pose.Way wanted = oneLayer ? Pose.Way.ONE_LAYER : Pose.Way.FLAT;
+    if (open != placing.opened()) {
+      // Nobody opens or closes what lies drawn over a platen.
+      aside();
+      liftOut();
+    }
     if (!press.name().equals(on) || pose != wanted || face != up) {
       // What lies below and what lifts the old place are in the way.
       belowOut();
