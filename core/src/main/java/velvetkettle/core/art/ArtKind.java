@@ -19,10 +19,6 @@ public enum ArtKind implements Worded {
   /** Another layer of cloth behind or on the garment's own, for strength or as a ground. */
   SECOND_LAYER;
 
-  public boolean isPatch() {
-    return this == MADE_PATCH || this == BADGE;
-  }
-
   @Override
   public String vocabulary() {
     return "art";

@@ -47,6 +47,11 @@ public record Artwork(
     return extreme && art == cloth && tones.colours() == 1 && Surface.PLAIN.contains(surface);
   }
 
+  /** Where the rim of the glue may show as a cloudy line. */
+  public boolean isDarkOnDark(Depth cloth) {
+    return tones.lightest() == Depth.DARK && cloth == Depth.DARK;
+  }
+
   public boolean showsStains() {
     return tones.lightest() == Depth.WHITE || tones.lightest() == Depth.LIGHT;
   }

@@ -2,7 +2,6 @@ package velvetkettle.core.media.trait;
 
 import java.util.function.Function;
 import velvetkettle.core.art.Surface;
-import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.school.Dispute;
@@ -60,9 +59,7 @@ public enum CoverChoice {
   }
 
   private static CoverSheet byWantedSurface(Work work) {
-    boolean darkOnDark =
-        work.artwork().tones().lightest() == Depth.DARK
-            && work.garment().colour().depth() == Depth.DARK;
+    boolean darkOnDark = work.artwork().isDarkOnDark(work.garment().colour().depth());
     return switch (work.artwork().surface()) {
       case GLOSS -> CoverSheet.PTFE;
       case ANY -> darkOnDark ? CoverSheet.PTFE : CoverSheet.PARCHMENT;

@@ -2,7 +2,6 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.art.Surface;
-import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.media.trait.CoverChoice;
 import velvetkettle.core.school.Dispute;
@@ -19,9 +18,7 @@ public final class GlossOrMatt extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    boolean dark =
-        weighing.artwork().tones().lightest() == Depth.DARK
-            && weighing.garment().colour().depth() == Depth.DARK;
+    boolean dark = weighing.artwork().isDarkOnDark(weighing.garment().colour().depth());
     return dark && isOpen(weighing) ? caution() : Optional.empty();
   }
 
