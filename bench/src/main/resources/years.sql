@@ -35,23 +35,23 @@ insert into run_event (run_id, sequence, client_event_id, kind, step, client_at,
     now() - (100000 - n) * interval '45 minutes', now() - (100000 - n) * interval '45 minutes'
   from generate_series(1, 100000) as n, generate_series(1, 5) as e;
 
-insert into outcome (run_id, owner, ticket_id, medium, fabric, main_fibre, good, bad, body, also, logged_at,
+insert into outcome (run_id, owner, ticket_id, medium, cloth, good, bad, body, also, logged_at,
     keep_back_until)
   select pg_temp.made('run', n), owner, pg_temp.made('ticket', 1 + n % 25000), 'film-smooth',
-    (array['JERSEY', 'FLEECE', 'MESH', 'CANVAS', 'INTERLOCK'])[1 + n % 5],
-    (array['COTTON', 'POLYESTER', 'LINEN', 'WOOL'])[1 + n % 4], 9, case when n % 7 = 0 then 1 else 0 end,
+    (array['JERSEY', 'FLEECE', 'MESH', 'CANVAS', 'INTERLOCK'])[1 + n % 5] || ': '
+      || (array['COTTON', 'POLYESTER', 'LINEN', 'WOOL'])[1 + n % 4] || ' 100; NONE; STAYS',
+    9, case when n % 7 = 0 then 1 else 0 end,
     '{"good": 9, "bad": 0, "seen": ["GOOD_BOND"], "temperature": null, "time": null, "note": ""}', '[]',
     now() - (100000 - n) * interval '45 minutes', now() - (100000 - n) * interval '45 minutes'
   from template, generate_series(1, 100000) as n;
 
-insert into learnt (owner, medium, fabric, main_fibre, good, bad)
-  select owner, medium, fabric, main_fibre, sum(good), sum(bad) from outcome
-  group by owner, medium, fabric, main_fibre
-  on conflict (owner, medium, fabric, main_fibre) do update set good = excluded.good, bad = excluded.bad;
+insert into learnt (owner, medium, cloth, good, bad)
+  select owner, medium, cloth, sum(good), sum(bad) from outcome
+  group by owner, medium, cloth
+  on conflict (owner, medium, cloth) do update set good = excluded.good, bad = excluded.bad;
 
-insert into cloth (id, owner, position, name, fabric, main_fibre, garment, version)
-  select pg_temp.made('cloth', n), owner, n, 'cloth ' || n, garment ->> 'fabric', 'COTTON',
-    jsonb_set(garment, '{name}', to_jsonb('cloth ' || n)), 1
+insert into cloth (id, owner, position, name, garment, version)
+  select pg_temp.made('cloth', n), owner, n, 'cloth ' || n, jsonb_set(garment, '{name}', to_jsonb('cloth ' || n)), 1
   from template, generate_series(1, 3000) as n;
 
 vacuum analyze;

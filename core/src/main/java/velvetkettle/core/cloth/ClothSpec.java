@@ -76,6 +76,11 @@ public record ClothSpec(
         .findFirst();
   }
 
+  /** What a press of it says something of. */
+  ClothKind clothKind() {
+    return ClothKind.of(this);
+  }
+
   /** The dye in it that heat turns to gas. */
   public WanderingDye wanderingDye() {
     return WanderingDye.of(this);

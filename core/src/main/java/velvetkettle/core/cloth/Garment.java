@@ -105,6 +105,11 @@ public record Garment(
     return cloth.wanderingDye();
   }
 
+  /** What a press of its cloth says something of. */
+  public ClothKind clothKind() {
+    return cloth.clothKind();
+  }
+
   public Finish finish() {
     return cloth.finish();
   }

@@ -244,8 +244,7 @@ public final class RandomJobs {
                 results.add(
                     new Experience.Result(
                         medium.key(),
-                        any(Fabric.values()),
-                        any(Fibre.values()),
+                        garment().clothKind(),
                         random.nextInt(9),
                         random.nextInt(9))));
     return new Experience(results);

@@ -14,30 +14,29 @@ import velvetkettle.server.json.Json;
 public interface ClothMapper {
   /** Adds a cloth, unless the very same one is known already. */
   @Insert(
-      "insert into cloth (id, owner, position, name, fabric, main_fibre, garment, version)"
-          + " select #{id}, #{owner}, #{position}, #{name}, #{fabric}, #{mainFibre}, #{garment}, #{version}"
+      "insert into cloth (id, owner, position, name, garment, version)"
+          + " select #{id}, #{owner}, #{position}, #{name}, #{garment}, #{version}"
           + " where not exists (select 1 from cloth where owner = #{owner} and garment = #{garment})")
   int remember(ClothRow cloth);
 
   @Select(
-      "select id, owner, position, name, fabric, main_fibre, garment, version from cloth where owner = #{owner}"
+      "select id, owner, position, name, garment, version from cloth where owner = #{owner}"
           + " order by position, name limit #{size} offset #{offset}")
   List<ClothRow> page(String owner, int size, int offset);
 
   @Select(
-      "select id, owner, position, name, fabric, main_fibre, garment, version from cloth"
+      "select id, owner, position, name, garment, version from cloth"
           + " where owner = #{owner} and garment = #{garment}")
   Optional<ClothRow> same(String owner, Json garment);
 
   @Select(
-      "select id, owner, position, name, fabric, main_fibre, garment, version from cloth"
+      "select id, owner, position, name, garment, version from cloth"
           + " where owner = #{owner} and id = #{id}")
   Optional<ClothRow> find(String owner, UUID id);
 
   /** Returns 0 where the row has moved on from the version before. */
   @Update(
-      "update cloth set name = #{name}, fabric = #{fabric}, main_fibre = #{mainFibre},"
-          + " garment = #{garment}, version = #{version}"
+      "update cloth set name = #{name}, garment = #{garment}, version = #{version}"
           + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
   int update(ClothRow cloth);
 

@@ -5,11 +5,4 @@ import velvetkettle.server.json.Json;
 
 /** A row of table cloth. */
 public record ClothRow(
-    UUID id,
-    String owner,
-    int position,
-    String name,
-    String fabric,
-    String mainFibre,
-    Json garment,
-    int version) {}
+    UUID id, String owner, int position, String name, Json garment, int version) {}

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.cloth.ClothKind;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
@@ -76,16 +76,9 @@ public class ClothMemoryService {
   }
 
   private ClothRow row(UUID id, GarmentForm form, int position, int version) {
-    Garment garment = form.garment();
-    return new ClothRow(
-        id,
-        owner.name(),
-        position,
-        form.name(),
-        garment.fabric().name(),
-        garment.blend().mainFibre().name(),
-        json.write(form),
-        version);
+    // What cannot be read as a garment is not kept.
+    form.garment();
+    return new ClothRow(id, owner.name(), position, form.name(), json.write(form), version);
   }
 
   private GarmentForm garment(ClothRow cloth) {
@@ -107,14 +100,13 @@ public class ClothMemoryService {
   }
 
   private KnownCloth known(ClothRow cloth, List<OutcomeMapper.Count> learnt) {
+    GarmentForm garment = garment(cloth);
+    ClothKind kind = garment.garment().clothKind();
     List<Tried> tried =
         learnt.stream()
-            .filter(
-                c ->
-                    c.fabric().name().equals(cloth.fabric())
-                        && c.mainFibre().name().equals(cloth.mainFibre()))
+            .filter(c -> c.kind().equals(kind))
             .map(c -> new Tried(new Term("medium." + c.medium()), c.good(), c.bad()))
             .toList();
-    return new KnownCloth(cloth.id(), cloth.name(), garment(cloth), tried, cloth.version());
+    return new KnownCloth(cloth.id(), cloth.name(), garment, tried, cloth.version());
   }
 }

@@ -21,9 +21,7 @@ class OutcomeLogbook implements Logbook {
   public Experience learnt() {
     return new Experience(
         outcomes.learnt(owner.name()).stream()
-            .map(
-                c ->
-                    new Experience.Result(c.medium(), c.fabric(), c.mainFibre(), c.good(), c.bad()))
+            .map(c -> new Experience.Result(c.medium(), c.kind(), c.good(), c.bad()))
             .toList());
   }
 

@@ -7,18 +7,17 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import velvetkettle.core.cloth.Fabric;
-import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.ClothKind;
 
 @Mapper
 public interface OutcomeMapper {
   String COLUMNS =
-      "run_id, owner, ticket_id, medium, fabric, main_fibre, good, bad, body, also, logged_at, keep_back_until";
+      "run_id, owner, ticket_id, medium, cloth, good, bad, body, also, logged_at, keep_back_until";
 
   @Insert(
       "insert into outcome ("
           + COLUMNS
-          + ") values (#{runId}, #{owner}, #{ticketId}, #{medium}, #{fabric}, #{mainFibre}, #{good}, #{bad}, #{body}, #{also},"
+          + ") values (#{runId}, #{owner}, #{ticketId}, #{medium}, #{cloth}, #{good}, #{bad}, #{body}, #{also},"
           + " #{loggedAt}, #{keepBackUntil})")
   void insert(OutcomeRow outcome);
 
@@ -40,11 +39,15 @@ public interface OutcomeMapper {
   int logged(String owner, UUID ticketId);
 
   /** Counted good and bad pieces of a medium on a kind of cloth. */
-  record Count(String medium, Fabric fabric, Fibre mainFibre, int good, int bad) {}
+  record Count(String medium, String cloth, int good, int bad) {
+    ClothKind kind() {
+      return new ClothKind(cloth);
+    }
+  }
 
   @Select(
-      "select medium, fabric, main_fibre, good, bad from learnt where owner = #{owner}"
-          + " order by medium, fabric, main_fibre")
+      "select medium, cloth, good, bad from learnt where owner = #{owner}"
+          + " order by medium, cloth")
   List<Count> learnt(String owner);
 
   /**
@@ -52,11 +55,11 @@ public interface OutcomeMapper {
    * bad one counts for its own.
    */
   @Insert(
-      "insert into learnt (owner, medium, fabric, main_fibre, good, bad)"
-          + " select #{owner}, medium, #{fabric}, #{mainFibre}, #{good}, bad from ("
+      "insert into learnt (owner, medium, cloth, good, bad)"
+          + " select #{owner}, medium, #{cloth}, #{good}, bad from ("
           + "select #{medium} as medium, #{bad}::int as bad"
           + " union all select jsonb_array_elements_text(#{also}), 0) as each order by medium"
-          + " on conflict (owner, medium, fabric, main_fibre) do update"
+          + " on conflict (owner, medium, cloth) do update"
           + " set good = learnt.good + excluded.good, bad = learnt.bad + excluded.bad")
   void learn(OutcomeRow outcome);
 

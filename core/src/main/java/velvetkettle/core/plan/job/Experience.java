@@ -2,8 +2,7 @@ package velvetkettle.core.plan.job;
 
 import java.util.List;
 import java.util.Optional;
-import velvetkettle.core.cloth.Fabric;
-import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.ClothKind;
 import velvetkettle.core.cloth.Garment;
 
 /** What the shop's own log has learnt, as the planner needs it. */
@@ -15,15 +14,11 @@ public record Experience(List<Result> results) {
   }
 
   /** How often a medium held on a kind of cloth. */
-  public record Result(String medium, Fabric fabric, Fibre mainFibre, int good, int bad) {}
+  public record Result(String medium, ClothKind cloth, int good, int bad) {}
 
   public Optional<Result> of(String medium, Garment garment) {
     return results.stream()
-        .filter(
-            r ->
-                r.medium().equals(medium)
-                    && r.fabric() == garment.fabric()
-                    && r.mainFibre() == garment.blend().mainFibre())
+        .filter(r -> r.medium().equals(medium) && r.cloth().equals(garment.clothKind()))
         .findFirst();
   }
 }

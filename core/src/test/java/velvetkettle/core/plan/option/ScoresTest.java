@@ -141,8 +141,7 @@ class ScoresTest {
   @DisplayName("failures on this cloth cost, successes are told")
   void log(int good, int bad, int points) {
     Experience experience =
-        new Experience(
-            List.of(new Experience.Result("film-smooth", Fabric.JERSEY, Fibre.COTTON, good, bad)));
+        new Experience(List.of(new Experience.Result("film-smooth", tee().clothKind(), good, bad)));
     List<Score> scores = of("film-smooth", job(tee(), 1, List.of(), experience), plain());
     expect(scores, Criterion.LOG, points, "reason.yours");
     Sentence why = score(scores, Criterion.LOG).orElseThrow().why();

@@ -223,10 +223,7 @@ class OrderOfWorkTest {
     Artwork dark = Jobs.art(ArtKind.LOGO, 100, 100, 1, Depth.DARK, Placement.CHEST);
     Option first = planWith(tee, dark, Experience.NONE);
     Experience bad =
-        new Experience(
-            List.of(
-                new Experience.Result(
-                    first.medium(), tee.fabric(), tee.blend().mainFibre(), 1, 9)));
+        new Experience(List.of(new Experience.Result(first.medium(), tee.clothKind(), 1, 9)));
     Option now = planWith(tee, dark, bad);
     assertThat(now.medium()).isNotEqualTo(first.medium());
   }
