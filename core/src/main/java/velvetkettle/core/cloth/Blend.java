@@ -92,6 +92,11 @@ public record Blend(List<FibreShare> shares) {
         .findFirst();
   }
 
+  /** The largest share that steam shrinks, hardens or spots, in any amount. */
+  public Optional<FibreShare> steamShy() {
+    return shares.stream().filter(share -> share.fibre().isSteamShy()).findFirst();
+  }
+
   public double cellulosicPercent() {
     return shares.stream()
         .filter(s -> s.fibre().cellulosic())

@@ -37,8 +37,8 @@ public enum Fabric implements Worded {
   TWILL_TAPE(200, 150, 300, 0.50, TAPE),
   ELASTANE_KNIT(200, 150, 300, 0.60, STRETCH),
   TOWEL(400, 300, 600, 3.20, UNEVEN, LOOPS, LOOSE),
-  MESH(130, 60, 180, 0.60, UNEVEN, OPEN),
-  LACE(80, 30, 160, 0.40, UNEVEN, OPEN);
+  MESH(130, 60, 180, 0.60, 0.65, UNEVEN, OPEN),
+  LACE(80, 30, 160, 0.40, 0.45, UNEVEN, OPEN);
 
   /** What there is to a fabric besides its fibres. */
   public enum Trait {
@@ -69,13 +69,21 @@ public enum Fabric implements Worded {
   private final GramsPerSquareMetre least;
   private final GramsPerSquareMetre most;
   private final Millimetres thickness;
+  private final double covered;
   private final Set<Trait> traits;
 
+  /** That has no holes to speak of. */
   Fabric(double weight, double least, double most, double thickness, Trait... traits) {
+    this(weight, least, most, thickness, 1, traits);
+  }
+
+  Fabric(
+      double weight, double least, double most, double thickness, double covered, Trait... traits) {
     this.weight = GramsPerSquareMetre.of(weight);
     this.least = GramsPerSquareMetre.of(least);
     this.most = GramsPerSquareMetre.of(most);
     this.thickness = Millimetres.of(thickness);
+    this.covered = covered;
     this.traits = traits.length == 0 ? Set.of() : EnumSet.copyOf(List.of(traits));
   }
 
@@ -95,6 +103,11 @@ public enum Fabric implements Worded {
 
   public Millimetres thickness() {
     return thickness;
+  }
+
+  /** What part of its area is yarn, which alone carries glue (engineering estimates). */
+  public double covered() {
+    return covered;
   }
 
   public boolean is(Trait trait) {

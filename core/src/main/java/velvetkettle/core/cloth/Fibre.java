@@ -119,6 +119,14 @@ public enum Fibre implements Worded {
     };
   }
 
+  /** Whether steam shrinks, hardens or spots it [common practice, no source]. */
+  public boolean isSteamShy() {
+    return switch (this) {
+      case WOOL, SILK, ACRYLIC, MODACRYLIC, CHLOROFIBRE -> true;
+      default -> false;
+    };
+  }
+
   /** Whether dye that turns to gas is what usually colours it. */
   public boolean givesOffDye() {
     return switch (this) {

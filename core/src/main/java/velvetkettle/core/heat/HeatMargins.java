@@ -177,6 +177,8 @@ public final class HeatMargins implements HeatModel {
         PressSimulation.of(pressing, phases, ParameterSample.NOMINAL, Detail.FINE);
     PhaseResult main = acts.get(last);
     GlueLine line = main.passage().bond();
-    return line == null ? Double.NaN : main.trace().bondReaches(times * line.adhesive().needed());
+    return line == null
+        ? Double.NaN
+        : main.trace().bondReaches(times * pressing.needed(line.adhesive()));
   }
 }

@@ -75,6 +75,14 @@ public final class TradeMargins {
           Sentence.of("mark.figure.tip", pressing.platen()),
           Sentence.of("mark.tip"));
     }
+    Seconds longest = pressing.medium().atPress().longest();
+    if (longest != null && pressing.mainPress().compareTo(longest) > 0) {
+      return Margin.no(
+          Question.MARK,
+          Sentence.of("mark.figure.pressed", pressing.mainPress()),
+          Sentence.of("mark.pressed-too-long", longest, pressing.mainPress()),
+          Sentence.of("mark.pressed-too-long.lift", longest));
+    }
     Blend blend = pressing.garment().blend();
     Fibre weakest = blend.weakest();
     Garment garment = pressing.garment();

@@ -88,6 +88,23 @@ class HeatMarginsTest {
         .isEqualTo(Verdict.TIGHT);
   }
 
+  @Test
+  @DisplayName("of a mesh only the yarns carry: what holds on a jersey may not hold there")
+  void onMesh() {
+    Blend cotton = Blend.of(Fibre.COTTON);
+    assertThat(film().at(155, 6).judge().margins().hold().verdict()).isEqualTo(Verdict.TIGHT);
+    for (Fabric open : List.of(Fabric.MESH, Fabric.LACE)) {
+      Margin brief = film().on(open, cotton).at(155, 6).judge().margins().hold();
+      assertThat(brief.verdict()).as("%s", open).isEqualTo(Verdict.NO);
+      Seconds longer = (Seconds) brief.lift().arguments().get(0);
+      PressingBuilder enough = film().on(open, cotton).at(155, longer.count());
+      assertThat(enough.judge().margins().hold().verdict()).isEqualTo(Verdict.TIGHT);
+      Pressing pressing = enough.build();
+      Reading reading = Reading.of(pressing, PressSimulation.nominal(pressing, Detail.FINE).acts());
+      assertThat(reading.bond()).as("%s as long as was told", open).isBetween(0.99, 1.2);
+    }
+  }
+
   @ParameterizedTest
   @CsvSource({"155, 12, SAFE", "155, 6, TIGHT", "155, 4, NO", "130, 12, TIGHT", "105, 15, NO"})
   @DisplayName("Hold goes down with heat and time, and a no says what would do")

@@ -2,6 +2,7 @@ package velvetkettle.core.heat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
@@ -29,6 +30,7 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.heat.phase.Allowed;
 import velvetkettle.core.heat.phase.Pressing;
+import velvetkettle.core.heat.phase.WorkPhase;
 import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
@@ -99,6 +101,21 @@ class TradeMarginsTest {
     assertThat(
             judge(pressing(garment, "film-smooth", platen, 12, Pressure.MEDIUM)).mark().verdict())
         .isEqualTo(verdict);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"60, 1, false", "61, 1, true", "40, 1, false", "40, 2, true", "30, 2, false"})
+  @DisplayName("a stencil lies under the hot platen for a minute in all, however often")
+  void stencil(double time, int closings, boolean ruledOut) {
+    Pressing once = pressing(cotton(), "stone-stencil", 155, time, Pressure.LIGHT);
+    WorkPhase.Closed closed =
+        (WorkPhase.Closed)
+            PressingBuilder.of("stone-stencil").at(155, time).build().untilPressed().stream()
+                .reduce((before, last) -> last)
+                .orElseThrow();
+    Margin mark = judge(once.over(Collections.nCopies(closings, closed))).mark();
+    assertThat(mark.reason().key().equals("mark.pressed-too-long")).isEqualTo(ruledOut);
+    assertThat(mark.verdict() == Verdict.NO).isEqualTo(ruledOut);
   }
 
   @Test

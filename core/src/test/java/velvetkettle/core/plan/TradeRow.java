@@ -54,6 +54,8 @@ import velvetkettle.core.press.Workroom;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.school.School;
 import velvetkettle.core.school.Schools;
+import velvetkettle.core.shelf.InstructionSheet;
+import velvetkettle.core.shelf.Material;
 
 /**
  * One row of {@code trade-rows.txt}: a garment, what goes on it and the tools, and after {@code =>}
@@ -118,7 +120,7 @@ public final class TradeRow {
   public JobRequest job(@Nullable String medium) {
     return new JobRequest(
         garment(),
-        List.of(new Decoration("a", artwork(), medium, null)),
+        List.of(new Decoration("a", artwork(), medium, material())),
         Integer.parseInt(one("pieces", "1")),
         press(PressKind.valueOf(one("press", "PLATE_DRAW"))),
         Workroom.USUAL,
@@ -127,6 +129,15 @@ public final class TradeRow {
             listed("shelf").map(key -> new Stock(key, "white", Depth.WHITE)).toList(),
             new Schools(listed("school").map(School::valueOf).toList())),
         Experience.NONE);
+  }
+
+  /** Of a medium whose sheet asks for steam. */
+  private @Nullable Material material() {
+    String steamed = one("steam-sheet", "");
+    InstructionSheet sheet = new InstructionSheet(null, null, null, null, null, true, null);
+    return steamed.isEmpty()
+        ? null
+        : new Material("roll", steamed, "white", Depth.WHITE, sheet, 500, 5000, List.of());
   }
 
   private Garment garment() {

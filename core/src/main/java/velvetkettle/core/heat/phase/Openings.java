@@ -108,12 +108,12 @@ public final class Openings {
     GlueLine line = main.passage().bond();
     return line == null
         ? sofar.bond()
-        : trace.readAt(second, trace::bond) / line.adhesive().needed();
+        : trace.readAt(second, trace::bond) / pressing.needed(line.adhesive());
   }
 
   private double bondedAfter() {
     GlueLine line = main.passage().bond();
-    return line == null ? Double.NaN : trace.bondReaches(line.adhesive().needed());
+    return line == null ? Double.NaN : trace.bondReaches(pressing.needed(line.adhesive()));
   }
 
   private double glueLine(double second) {

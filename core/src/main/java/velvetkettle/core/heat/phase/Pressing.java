@@ -5,6 +5,7 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.cloth.Garment;
+import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.PlatenContact;
 import velvetkettle.core.press.Press;
@@ -120,6 +121,22 @@ public record Pressing(
       }
     }
     return phases.subList(0, last + 1);
+  }
+
+  /** The dose that makes the bond, more of it where only yarns between holes carry it. */
+  public double needed(Adhesive adhesive) {
+    return adhesive.needed() / garment().fabric().covered();
+  }
+
+  /** How long the main press is closed over the same place in all. */
+  public Seconds mainPress() {
+    double all = 0;
+    for (WorkPhase phase : phases) {
+      if (phase instanceof WorkPhase.Closed closed && closed.role() == WorkPhase.Role.MAIN) {
+        all += closed.time().count();
+      }
+    }
+    return Seconds.of(Math.max(all, time.count()));
   }
 
   /** Whether heat can be computed for it at all. */

@@ -51,7 +51,7 @@ public record Reading(
     for (PhaseResult act : acts) {
       if (act.bonds()) {
         bond = bond(pressing, act, bond);
-        bondedAfter = Double.isNaN(bondedAfter) ? bondedAfter(act) : bondedAfter;
+        bondedAfter = Double.isNaN(bondedAfter) ? bondedAfter(pressing, act) : bondedAfter;
         glueLine = Math.max(glueLine, hottestBelow(act));
         steam += steam(act);
       }
@@ -111,12 +111,12 @@ public record Reading(
       return before + dose / SublimationDose.FULL;
     }
     GlueLine line = act.passage().bond();
-    return line == null ? before : line.reached();
+    return line == null ? before : line.dose() / pressing.needed(line.adhesive());
   }
 
-  private static double bondedAfter(PhaseResult act) {
+  private static double bondedAfter(Pressing pressing, PhaseResult act) {
     GlueLine line = act.passage().bond();
-    return line == null ? Double.NaN : act.trace().bondReaches(line.adhesive().needed());
+    return line == null ? Double.NaN : act.trace().bondReaches(pressing.needed(line.adhesive()));
   }
 
   private static double hottestBelow(PhaseResult act) {

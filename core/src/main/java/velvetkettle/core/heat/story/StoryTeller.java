@@ -182,9 +182,9 @@ public final class StoryTeller {
     if (act.bonds() && line != null) {
       double flows = line.adhesive().flowsAtCelsius();
       at(act, start, "story.glue-flows", trace.hotterThan(flows, below));
-      double before = trace.bond(0) / line.adhesive().needed();
-      if (before < 1) {
-        at(act, start, "story.bond-made", trace.bondReaches(line.adhesive().needed()));
+      double needed = pressing.needed(line.adhesive());
+      if (trace.bond(0) < needed) {
+        at(act, start, "story.bond-made", trace.bondReaches(needed));
       }
     }
     if (act.bonds() && pressing.medium().construction().dyesTheCloth()) {

@@ -2,6 +2,7 @@ package velvetkettle.core.media.trait;
 
 import java.util.function.Function;
 import velvetkettle.core.art.Surface;
+import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.school.Dispute;
@@ -68,7 +69,8 @@ public enum CoverChoice {
   }
 
   private static CoverSheet soft(Work work) {
-    return work.garment().blend().weakest().limit().compareTo(HEAT_SHY) < 0
+    Blend blend = work.garment().blend();
+    return blend.weakest().limit().compareTo(HEAT_SHY) < 0 || blend.steamShy().isPresent()
         ? CoverSheet.PAPER_TOWEL
         : CoverSheet.COTTON;
   }

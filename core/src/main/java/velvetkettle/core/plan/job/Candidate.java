@@ -1,12 +1,12 @@
 package velvetkettle.core.plan.job;
 
+import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.shelf.InstructionSheet;
-import velvetkettle.core.shelf.Material;
 
 /**
  * One medium weighed for one decoration of a job.
@@ -53,18 +53,19 @@ public record Candidate(JobRequest job, Decoration decoration, Medium medium, Pr
     return job.placing(decoration, tool);
   }
 
-  /** Whether a steam iron steams for it: the sheet first, then what medium or school want. */
+  /**
+   * Whether a steam iron steams for it: the sheet first, then what medium or school want; never on
+   * wool.
+   */
   public boolean steams() {
     Boolean bySheet = sheet().steam();
     return tool.kind().steams()
+        && job.garment().blend().percent(Fibre.WOOL) == 0
         && (bySheet != null ? bySheet : medium.atPress().steam().on(work()));
   }
 
   /** The sheet of the material that was named for it; silent where none of its medium was. */
   public InstructionSheet sheet() {
-    Material material = decoration.material();
-    return material != null && material.medium().equals(medium.key())
-        ? material.sheet()
-        : InstructionSheet.SILENT;
+    return decoration.sheet(medium);
   }
 }

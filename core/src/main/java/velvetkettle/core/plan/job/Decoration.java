@@ -4,6 +4,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.place.Spot;
+import velvetkettle.core.shelf.InstructionSheet;
 import velvetkettle.core.shelf.Material;
 
 /**
@@ -55,6 +56,13 @@ public record Decoration(
     return own != null && own.medium().equals(forMedium.key())
         ? own
         : OwnSetting.of(forMedium.key());
+  }
+
+  /** The sheet of the material that was named; silent where none of that medium was. */
+  public InstructionSheet sheet(Medium forMedium) {
+    return material != null && material.medium().equals(forMedium.key())
+        ? material.sheet()
+        : InstructionSheet.SILENT;
   }
 
   public Decoration with(@Nullable String takenMedium, @Nullable OwnSetting settled) {

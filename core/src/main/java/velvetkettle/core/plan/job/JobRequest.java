@@ -116,7 +116,9 @@ public record JobRequest(
             .filter(tool -> wanted != null && tool.isMeantBy(wanted))
             .min(Comparator.comparing(tool -> !tool.id().equals(wanted)))
             .orElse(press);
-    Press usual = shop.toolFor(medium, first).orElse(press);
+    boolean steams = Boolean.TRUE.equals(decoration.sheet(medium).steam());
+    Press usual =
+        (steams ? shop.steaming(medium, first) : shop.toolFor(medium, first)).orElse(press);
     return wanted != null || !placing(decoration, usual).way().isHopeless()
         ? usual
         : shop.drawer().stream()

@@ -2,6 +2,7 @@ package velvetkettle.core.plan.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.school.Schools;
@@ -26,8 +27,16 @@ public record Shop(List<Press> drawer, List<Stock> shelf, Schools schools) {
    * drawer; empty where none can.
    */
   public Optional<Press> toolFor(Medium medium, Press wanted) {
-    return medium.atPress().by(wanted.kind())
-        ? Optional.of(wanted)
-        : drawer.stream().filter(press -> medium.atPress().by(press.kind())).findFirst();
+    return able(medium, wanted).findFirst();
+  }
+
+  /** The same where it has to steam. */
+  Optional<Press> steaming(Medium medium, Press wanted) {
+    return able(medium, wanted).filter(press -> press.kind().steams()).findFirst();
+  }
+
+  private Stream<Press> able(Medium medium, Press wanted) {
+    return Stream.concat(Stream.of(wanted), drawer.stream())
+        .filter(press -> medium.atPress().by(press.kind()));
   }
 }

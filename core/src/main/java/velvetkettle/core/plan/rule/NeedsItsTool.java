@@ -15,8 +15,11 @@ public final class NeedsItsTool extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     Medium medium = weighing.medium();
-    if (medium.atPress().by(weighing.press().kind())) {
-      return Optional.empty();
+    PressKind tool = weighing.press().kind();
+    if (medium.atPress().by(tool)) {
+      return weighing.needsSteam() && !tool.steams()
+          ? vetoLiftedBy("rule.needs-its-tool.lift-steam", tool, medium.term())
+          : Optional.empty();
     }
     return vetoLiftedBy(
         "rule.needs-its-tool.lift-" + lift(medium), weighing.press().kind(), medium.term());

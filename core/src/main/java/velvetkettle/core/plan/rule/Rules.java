@@ -23,6 +23,8 @@ public final class Rules {
           new NeedsItsTool(),
           new TipFitsStone(),
           new SteamShrinksWool(),
+          new SteamOnShyCloth(),
+          new StencilInOnePosition(),
           new StrokeTooThin(),
           new NothingOverIt(),
           new PilePushesThrough(),

@@ -3,7 +3,6 @@ package velvetkettle.core.plan.rule;
 import java.util.Optional;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.trait.SteamUse;
 
 /** Wool felts and shrinks under steam. */
 public final class SteamShrinksWool extends Rule {
@@ -14,8 +13,6 @@ public final class SteamShrinksWool extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     double wool = weighing.garment().blend().percent(Fibre.WOOL);
-    return weighing.medium().atPress().steam() == SteamUse.WANTED && wool > 0
-        ? veto((int) Math.round(wool))
-        : Optional.empty();
+    return weighing.needsSteam() && wool > 0 ? veto((int) Math.round(wool)) : Optional.empty();
   }
 }

@@ -68,15 +68,13 @@ final class HeatEverywhere {
     }
     Pressing alone = Pressings.of(job, thing);
     Margins worst = told;
-    if (alone.isComputed()) {
-      for (List<WorkPhase> phases : unlike(alone.phases(), thing, places)) {
-        Margins here = heat.judge(alone.over(phases)).margins();
-        worst =
-            new Margins(
-                worse(worst.hold(), here.hold()),
-                worse(worst.mark(), here.mark()),
-                worse(worst.bleed(), here.bleed()));
-      }
+    for (List<WorkPhase> phases : unlike(alone.phases(), thing, places)) {
+      Margins here = heat.judge(alone.over(phases)).margins();
+      worst =
+          new Margins(
+              worse(worst.hold(), here.hold()),
+              worse(worst.mark(), here.mark()),
+              worse(worst.bleed(), here.bleed()));
     }
     return worst;
   }

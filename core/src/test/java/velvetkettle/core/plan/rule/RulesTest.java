@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,6 +44,7 @@ import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.school.School;
 import velvetkettle.core.school.Schools;
+import velvetkettle.core.shelf.InstructionSheet;
 
 /** Each rule with a case in which it speaks and its nearest neighbour in which it is silent. */
 class RulesTest {
@@ -109,6 +111,38 @@ class RulesTest {
             "steam-shrinks-wool",
             new Job().by("web-stretch").of(Blend.of(Fibre.WOOL)),
             new Job().by("web-strong").of(Blend.of(Fibre.WOOL))),
+        veto(
+            "steam-shrinks-wool",
+            new Job().of(Blend.of(Fibre.WOOL)).on(PressKind.IRON_STEAM).sheetSteams(true),
+            new Job()
+                .by("web-stretch")
+                .of(Blend.of(Fibre.WOOL))
+                .on(PressKind.IRON_STEAM)
+                .sheetSteams(false)),
+        veto(
+            "steam-on-shy-cloth",
+            new Job().by("web-stretch").of(Blend.of(Fibre.ACRYLIC)),
+            new Job().by("web-stretch").of(Blend.of(Fibre.COTTON))),
+        veto(
+            "steam-on-shy-cloth",
+            new Job().of(Blend.of(Fibre.SILK)).on(PressKind.IRON_STEAM).sheetSteams(true),
+            new Job()
+                .by("stone-sheet")
+                .of(Blend.of(Fibre.SILK))
+                .on(PressKind.IRON_STEAM)
+                .sheetSteams(true)),
+        veto(
+            "needs-its-tool",
+            new Job().on(PressKind.PLATE_CLAM).sheetSteams(true),
+            new Job().on(PressKind.IRON_STEAM).sheetSteams(true)),
+        veto(
+            "stencil-in-one-position",
+            new Job().by("stone-stencil").positions(2),
+            new Job().by("stone-stencil").positions(1)),
+        veto(
+            "stencil-in-one-position",
+            new Job().by("stone-stencil").positions(4),
+            new Job().by("stone-sheet").positions(4)),
         veto(
             "nothing-over-it",
             new Job().by("film-flock").surface(Surface.VELVET).layered(),
@@ -338,6 +372,8 @@ class RulesTest {
     private int colours = 1;
     private int pieces = 1;
     private boolean layered;
+    private @Nullable Boolean sheetSteam;
+    private int positions = 1;
     private StoneSize stoneSize;
     private int stones;
     private Schools schools = Schools.OURS;
@@ -439,6 +475,16 @@ class RulesTest {
       return this;
     }
 
+    Job sheetSteams(boolean asked) {
+      sheetSteam = asked;
+      return this;
+    }
+
+    Job positions(int count) {
+      positions = count;
+      return this;
+    }
+
     Job layered() {
       layered = true;
       return this;
@@ -476,6 +522,7 @@ class RulesTest {
               new Detail(stroke, layered, null),
               new StoneCount(stoneSize, stones)),
           MediaCatalogue.TRADE.get(medium),
+          new InstructionSheet(null, null, null, null, null, sheetSteam, null),
           new Press(
               "Press",
               "Press",
@@ -486,6 +533,7 @@ class RulesTest {
               null,
               false,
               press == PressKind.WAND ? Set.of(StoneSize.SS10) : Set.of()),
+          positions,
           pieces,
           schools);
     }
