@@ -1,5 +1,6 @@
 package velvetkettle.core.art;
 
+import velvetkettle.core.cloth.GarmentPart;
 import velvetkettle.core.quantity.Worded;
 
 /** Where on the garment it goes; left and right are the wearer's. */
@@ -40,6 +41,16 @@ public enum Placement implements Worded {
     return switch (this) {
       case SIDE, SEAM, HEM, MIDDLE, CORNER, ALL_OVER -> false;
       default -> true;
+    };
+  }
+
+  /** The part of a garment that it lies on, where a label tells parts apart. */
+  public GarmentPart part() {
+    return switch (this) {
+      case BACK, UPPER_BACK, NAPE -> GarmentPart.BACK;
+      case SLEEVE, RIGHT_SLEEVE -> GarmentPart.SLEEVE;
+      case HOOD -> GarmentPart.HOOD;
+      default -> GarmentPart.SHELL;
     };
   }
 

@@ -84,14 +84,6 @@ public record Blend(List<FibreShare> shares) {
     return shares.stream().map(FibreShare::fibre).filter(Fibre::refusesEveryPress).findFirst();
   }
 
-  /** The largest share that melts, sticks, shrinks or blisters when hot. */
-  public Optional<Fibre> meltable() {
-    return shares.stream()
-        .map(FibreShare::fibre)
-        .filter(fibre -> fibre.damage().countsInAnyAmount())
-        .findFirst();
-  }
-
   /** The largest share that steam shrinks, hardens or spots, in any amount. */
   public Optional<FibreShare> steamShy() {
     return shares.stream().filter(share -> share.fibre().isSteamShy()).findFirst();

@@ -1,6 +1,9 @@
 package velvetkettle.core.cloth;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.quantity.Bounds;
 import velvetkettle.core.quantity.GramsPerSquareMetre;
@@ -12,6 +15,7 @@ import velvetkettle.core.quantity.Millimetres;
  * @param iron the mark on the sewn-in label
  * @param ownWeight as weighed or as its label says, within what is believed of such fabrics; null
  *     where the usual one is taken
+ * @param parts what other parts of the garment are of, by its label; empty where it names none
  */
 public record ClothSpec(
     Blend blend,
@@ -20,14 +24,17 @@ public record ClothSpec(
     DyeKind dye,
     Finish finish,
     IronMark iron,
-    @Nullable GramsPerSquareMetre ownWeight) {
+    @Nullable GramsPerSquareMetre ownWeight,
+    Map<GarmentPart, Blend> parts) {
   /** That weighs what such fabrics usually do. */
   public ClothSpec(
       Blend blend, Fabric fabric, Colour colour, DyeKind dye, Finish finish, IronMark iron) {
-    this(blend, fabric, colour, dye, finish, iron, null);
+    this(blend, fabric, colour, dye, finish, iron, null, Map.of());
   }
 
   public ClothSpec {
+    // What was kept before labels were read in parts has none.
+    parts = parts == null ? Map.of() : Map.copyOf(parts);
     if (ownWeight != null) {
       Bounds.check(
           "weight of " + fabric, ownWeight.count(), fabric.lightest(), fabric.heaviest(), "g/m²");
@@ -36,7 +43,31 @@ public record ClothSpec(
 
   /** The same, weighing more or less. */
   ClothSpec weighing(GramsPerSquareMetre weight) {
-    return new ClothSpec(blend, fabric, colour, dye, finish, iron, weight);
+    return new ClothSpec(blend, fabric, colour, dye, finish, iron, weight, parts);
+  }
+
+  /** The same where another part of the garment is worked on. */
+  ClothSpec at(GarmentPart part) {
+    Blend own = parts.getOrDefault(part, blend);
+    return new ClothSpec(own, fabric, colour, dye, finish, iron, ownWeight, parts);
+  }
+
+  /** Of all parts, which are washed together. */
+  public List<FibreShare> all() {
+    return Stream.concat(Stream.of(blend), parts.values().stream())
+        .flatMap(each -> each.shares().stream())
+        .toList();
+  }
+
+  /** Of this part and of what lies within it: all that gets hot under a platen. */
+  List<FibreShare> pressed() {
+    return Stream.concat(
+            Stream.of(blend),
+            parts.entrySet().stream()
+                .filter(other -> other.getKey().liesWithin())
+                .map(Map.Entry::getValue))
+        .flatMap(each -> each.shares().stream())
+        .toList();
   }
 
   /** As weighed, else as such fabrics usually are. */

@@ -2,6 +2,7 @@ package velvetkettle.core.cloth;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -152,15 +153,34 @@ public record Garment(
 
   /** Whether a bare platen may leave a shine on it, stick to it or take its stretch. */
   public boolean isMarkedBare() {
-    return blend().shares().stream()
+    return pressedFibres().stream()
+        .anyMatch(fibre -> fibre.damage() != HeatDamage.YELLOWS || fibre == Fibre.SILK);
+  }
+
+  /** The same where another part of it is worked on, of what its label says of that. */
+  public Garment at(GarmentPart part) {
+    return new Garment(name, kind, size, cloth.at(part), obstacles, layout, uses);
+  }
+
+  /** The fibres that heat is judged by: of its cloth and of a lining within, but for traces. */
+  public List<Fibre> pressedFibres() {
+    return cloth.pressed().stream()
         .filter(FibreShare::counts)
         .map(FibreShare::fibre)
-        .anyMatch(fibre -> fibre.damage() != HeatDamage.YELLOWS || fibre == Fibre.SILK);
+        .distinct()
+        .toList();
+  }
+
+  /** Of those the one whose damage comes first. */
+  public Fibre weakest() {
+    return pressedFibres().stream()
+        .min(Comparator.comparing(Fibre::limit))
+        .orElse(blend().mainFibre());
   }
 
   /** The cloth temperature at which its damage begins: of its weakest fibre, or of its membrane. */
   public Celsius bears() {
-    Celsius fibre = blend().weakest().limit();
+    Celsius fibre = weakest().limit();
     return fabric().is(Fabric.Trait.LAMINATE) && fibre.compareTo(Fabric.MEMBRANE) > 0
         ? Fabric.MEMBRANE
         : fibre;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,6 +19,8 @@ import velvetkettle.core.quantity.Sentence;
  * guesses a fibre: what it does not know it refuses by name.
  *
  * <ol>
+ *   <li>A label in parts (shell, lining, sleeves) is read part by part: a part's name stands before
+ *       its fibres, or behind them where the label begins with a fibre and ends with a part.
  *   <li>Words that say nothing about heat (organic, recycled, pure) are left out.
  *   <li>Shares written together (92/8) go to the fibres in their order; otherwise a share belongs
  *       to the fibre it stands before, or behind where the label begins with a fibre.
@@ -61,12 +64,14 @@ public final class LabelReader {
           "of",
           "merino",
           "pima",
-          "percent");
+          "percent",
+          "fabric",
+          "material",
+          "decoration",
+          "ornamentation");
 
-  private static final Set<String> PART_OF_GARMENT =
-      Set.of(
-          "shell", "lining", "body", "filling", "padding", "sleeve", "sleeves", "outer", "inner",
-          "trim", "hood", "rib", "coating");
+  /** What is left out on purpose: its own words are no content. */
+  private static final Set<String> EXCEPT = Set.of("excluding", "exclusive", "except", "excl");
 
   private static final Map<String, Fibre> BY_WORD = byWord();
 
@@ -81,17 +86,104 @@ public final class LabelReader {
       return LabelReading.refused("label.too-long", LONGEST_LABEL);
     }
     if (NOTHING.matcher(label.strip()).matches()) {
-      return Tokens.nothingKnown();
+      return LabelReading.nothingKnown();
     }
-    Tokens tokens = new Tokens();
+    LabelParts parts = new LabelParts();
     Matcher matcher = TOKEN.matcher(POLYAMIDE_66.matcher(label).replaceAll("polyamide66"));
     while (matcher.find()) {
-      LabelReading refusal = tokens.take(matcher);
+      LabelReading refusal = parts.take(matcher);
       if (refusal != null) {
         return refusal;
       }
     }
-    return tokens.pair();
+    return parts.read();
+  }
+
+  /** The parts that a label names, each with its own fibres, in the order in which they stand. */
+  private static final class LabelParts {
+    private final List<Tokens> contents = new ArrayList<>(List.of(new Tokens()));
+
+    /** Before each content, and once more behind the last one. */
+    private final List<List<GarmentPart>> names =
+        new ArrayList<>(List.of(new ArrayList<>(), new ArrayList<>()));
+
+    /** Whether the next name is of a part that the label leaves out. */
+    private boolean excepts;
+
+    /** Whether the last name was, so that "and" goes on with it. */
+    private boolean excepted;
+
+    @Nullable LabelReading take(Matcher token) {
+      String word = token.group("word");
+      String key = word == null ? "" : word.toLowerCase(Locale.ROOT);
+      Optional<GarmentPart> part = GarmentPart.named(key);
+      boolean goesOn = excepted && key.equals("and");
+      excepted = false;
+      if (EXCEPT.contains(key) || goesOn) {
+        excepts = true;
+      } else if (part.isPresent()) {
+        name(part.get());
+      } else {
+        // A slash that parts two names, as in "shell/lining", parts no shares.
+        boolean betweenNames = token.group("slash") != null && !open().isEmpty();
+        return betweenNames ? null : content().take(token);
+      }
+      return null;
+    }
+
+    private List<GarmentPart> open() {
+      return names.get(names.size() - 1);
+    }
+
+    private void name(GarmentPart part) {
+      if (excepts) {
+        excepts = false;
+        excepted = true;
+        return;
+      }
+      // The lining of a hood is a lining.
+      if (part == GarmentPart.LINING) {
+        open().removeIf(whose -> whose != GarmentPart.SHELL);
+      }
+      if (!open().contains(part)) {
+        open().add(part);
+      }
+    }
+
+    /** Where the next fibre or share belongs: a part's name begins a new content. */
+    private Tokens content() {
+      Tokens last = contents.get(contents.size() - 1);
+      if (!open().isEmpty() && last.isEmpty()) {
+        names.get(names.size() - 2).addAll(open());
+        open().clear();
+      } else if (!open().isEmpty()) {
+        last = new Tokens();
+        contents.add(last);
+        names.add(new ArrayList<>());
+      }
+      return last;
+    }
+
+    LabelReading read() {
+      boolean behind = names.get(0).isEmpty() && !open().isEmpty();
+      Map<GarmentPart, LabelReading> readings = new EnumMap<>(GarmentPart.class);
+      for (int i = 0; i < contents.size(); i++) {
+        List<GarmentPart> called = names.get(behind ? i + 1 : i);
+        LabelReading reading = contents.get(i).pair();
+        if (reading.refusal() != null) {
+          return reading;
+        }
+        for (GarmentPart part : called.isEmpty() ? List.of(GarmentPart.SHELL) : called) {
+          if (readings.putIfAbsent(part, reading) != null) {
+            return LabelReading.refused("label.part-twice", part);
+          }
+        }
+      }
+      if (!behind) {
+        open().forEach(part -> readings.putIfAbsent(part, LabelReading.nothingKnown()));
+      }
+      return LabelReading.inParts(readings);
+    }
   }
 
   private static Map<String, Fibre> byWord() {
@@ -114,6 +206,10 @@ public final class LabelReader {
 
     private boolean together;
 
+    boolean isEmpty() {
+      return fibres.isEmpty() && shares.isEmpty();
+    }
+
     @Nullable LabelReading take(Matcher token) {
       if (token.group("number") != null) {
         shares.add(Double.parseDouble(token.group("number").replace(',', '.')));
@@ -133,9 +229,6 @@ public final class LabelReader {
       if (SAYS_NOTHING.contains(key)) {
         return null;
       }
-      if (PART_OF_GARMENT.contains(key)) {
-        return LabelReading.refused("label.one-part", word);
-      }
       Fibre fibre = BY_WORD.get(key);
       if (fibre == null) {
         return LabelReading.refused("label.unknown-word", word);
@@ -146,7 +239,7 @@ public final class LabelReader {
 
     LabelReading pair() {
       if (fibres.isEmpty()) {
-        return shares.isEmpty() ? nothingKnown() : LabelReading.refused("label.empty");
+        return shares.isEmpty() ? LabelReading.nothingKnown() : LabelReading.refused("label.empty");
       }
       if (shares.size() > fibres.size()) {
         return LabelReading.refused("label.more-shares-than-fibres", shares.size(), fibres.size());
@@ -161,11 +254,6 @@ public final class LabelReader {
         shareOf[fibre] = shares.get(i);
       }
       return sum(shareOf);
-    }
-
-    private static LabelReading nothingKnown() {
-      return new LabelReading(
-          Blend.of(Fibre.UNKNOWN), null, List.of(Sentence.of("label.nothing-known")));
     }
 
     private LabelReading sum(@Nullable Double[] shareOf) {
@@ -204,12 +292,11 @@ public final class LabelReader {
       if (sums.isEmpty()) {
         return LabelReading.refused("label.empty");
       }
-      return new LabelReading(
+      return LabelReading.of(
           new Blend(
               sums.entrySet().stream()
                   .map(e -> new FibreShare(e.getKey(), Math.min(100, e.getValue())))
                   .toList()),
-          null,
           notes);
     }
 

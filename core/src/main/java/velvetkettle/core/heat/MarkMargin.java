@@ -2,10 +2,8 @@ package velvetkettle.core.heat;
 
 import java.util.Comparator;
 import java.util.Optional;
-import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.heat.dose.Scorch;
 import velvetkettle.core.heat.dose.Shine;
@@ -46,9 +44,7 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
   }
 
   private Optional<Fibre> softensFirst() {
-    return pressing.garment().blend().shares().stream()
-        .filter(FibreShare::counts)
-        .map(FibreShare::fibre)
+    return pressing.garment().pressedFibres().stream()
         .filter(fibre -> Softening.of(fibre).isPresent())
         .min(Comparator.comparing(Fibre::limit));
   }
@@ -106,13 +102,10 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
   }
 
   private Fibre yellowsFirst() {
-    Blend blend = pressing.garment().blend();
-    return blend.shares().stream()
-        .filter(FibreShare::counts)
-        .map(FibreShare::fibre)
+    return pressing.garment().pressedFibres().stream()
         .filter(fibre -> Scorch.of(fibre).isPresent())
         .min(Comparator.comparing(Fibre::limit))
-        .orElse(blend.weakest());
+        .orElse(pressing.garment().weakest());
   }
 
   private Margin warned(Margin margin) {
@@ -137,9 +130,7 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
   }
 
   private Optional<Fibre> shines() {
-    return pressing.garment().blend().shares().stream()
-        .filter(FibreShare::counts)
-        .map(FibreShare::fibre)
+    return pressing.garment().pressedFibres().stream()
         .filter(
             fibre ->
                 Shine.onset(fibre)

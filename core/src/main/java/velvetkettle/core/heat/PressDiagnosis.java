@@ -3,7 +3,6 @@ package velvetkettle.core.heat;
 import java.util.Optional;
 import java.util.stream.Stream;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Shine;
 import velvetkettle.core.heat.dose.Softening;
@@ -66,7 +65,7 @@ public record PressDiagnosis(Ended hold, Ended mark, Ended bleed) {
   }
 
   private static Ended mark(Pressing pressing, Reading reading, double platen) {
-    Fibre weakest = pressing.garment().blend().weakest();
+    Fibre weakest = pressing.garment().weakest();
     if (platen >= weakest.limit().degrees()) {
       return Ended.of(
           Question.MARK, Verdict.NO, "ended.mark.beside", weakest, weakest.damage(), whole(platen));
@@ -104,9 +103,7 @@ public record PressDiagnosis(Ended hold, Ended mark, Ended bleed) {
   }
 
   private static Stream<Fibre> fibres(Pressing pressing) {
-    return pressing.garment().blend().shares().stream()
-        .filter(FibreShare::counts)
-        .map(FibreShare::fibre);
+    return pressing.garment().pressedFibres().stream();
   }
 
   private static boolean shines(Fibre fibre, Reading reading) {

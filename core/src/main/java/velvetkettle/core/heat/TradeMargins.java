@@ -84,7 +84,7 @@ public final class TradeMargins {
           Sentence.of("mark.pressed-too-long.lift", longest));
     }
     Blend blend = pressing.garment().blend();
-    Fibre weakest = blend.weakest();
+    Fibre weakest = pressing.garment().weakest();
     Garment garment = pressing.garment();
     Celsius limit = garment.bears();
     boolean membrane = limit.compareTo(weakest.limit()) < 0;

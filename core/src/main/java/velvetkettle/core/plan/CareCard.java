@@ -3,6 +3,7 @@ package velvetkettle.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.media.MediaCatalogue;
@@ -79,7 +80,11 @@ final class CareCard {
   }
 
   private double percent(Fibre fibre) {
-    return garment.blend().percent(fibre);
+    return garment.cloth().all().stream()
+        .filter(share -> share.fibre() == fibre)
+        .mapToDouble(FibreShare::percent)
+        .max()
+        .orElse(0);
   }
 
   private void say(String key, Object... arguments) {

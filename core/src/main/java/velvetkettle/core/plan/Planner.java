@@ -122,7 +122,7 @@ public final class Planner {
     List<Option> ranked =
         Ranking.rank(
             only(Option.class, weighed),
-            option -> job.experience().of(option.medium(), job.garment()).isPresent());
+            option -> job.experience().of(option.medium(), job.garment(decoration)).isPresent());
     List<RuledOut> ruledOut = only(RuledOut.class, weighed);
     String medium = decoration.medium();
     boolean taken = medium != null;
@@ -135,7 +135,7 @@ public final class Planner {
         decoration.id(),
         ranked,
         ruledOut,
-        NoHeatWay.of(job.garment(), decoration.artwork()),
+        NoHeatWay.of(job.garment(decoration), decoration.artwork()),
         medium,
         taken);
   }
@@ -180,7 +180,7 @@ public final class Planner {
         new Standing(List.of(), Scores.of(candidate), order(candidate, settled.recipe())),
         new Advice(
             findings.stream().map(Finding::reason).toList(),
-            TestFirst.of(job.garment(), medium, job.experience()).orElse(null)),
+            TestFirst.of(candidate.garment(), medium, job.experience()).orElse(null)),
         settled.stack(),
         candidate.tool().name());
   }

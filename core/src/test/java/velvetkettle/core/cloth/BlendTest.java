@@ -44,12 +44,6 @@ class BlendTest {
   }
 
   @Test
-  void whatMeltsIsFoundInAnyAmount() {
-    assertThat(Blend.of(Fibre.ACRYLIC, 1, Fibre.WOOL).meltable()).contains(Fibre.ACRYLIC);
-    assertThat(Blend.of(Fibre.COTTON).meltable()).isEmpty();
-  }
-
-  @Test
   void plantFibresAreCountedTogether() {
     Blend blend =
         new Blend(

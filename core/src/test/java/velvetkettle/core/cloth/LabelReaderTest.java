@@ -23,6 +23,7 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -105,7 +106,9 @@ class LabelReaderTest {
         "cotton polyester           | label.shares-missing",
         "60 40 30 cotton polyester  | label.more-shares-than-fibres",
         "100% cotton, elastane      | label.nothing-left",
-        "shell 100% nylon           | label.one-part",
+        "shell 100% nylon, shell 100% cotton | label.part-twice",
+        "shell 100% nylon, lining 100% tin   | label.unknown-word",
+        "shell 100% nylon, lining 60% polyester 70% cotton | label.over-100",
         "0% cotton                  | label.empty",
         "60%                        | label.empty",
         "60 40 cotton polyester     | label.share-without-fibre",
@@ -196,6 +199,71 @@ class LabelReaderTest {
   private static String part(int percent, Fibre fibre, boolean shareFirst) {
     String word = fibre.labelWords().get(0);
     return shareFirst ? percent + "% " + word : word + " " + percent + "%";
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "shell 100% nylon, lining 100% polyester          | POLYAMIDE_6 | LINING=POLYESTER",
+        "Outer shell: 100% nylon; Lining: 100% polyester  | POLYAMIDE_6 | LINING=POLYESTER",
+        "100% cotton, lining 100% viscose                 | COTTON | LINING=VISCOSE",
+        "100% cotton shell, 100% viscose lining           | COTTON | LINING=VISCOSE",
+        "Body cotton. Sleeves polyester. Hood lining PES  | COTTON | LINING=POLYESTER,SLEEVE=POLYESTER",
+        "shell and lining 100% nylon, filling 100% polyester | POLYAMIDE_6 | FILLING=POLYESTER,LINING=POLYAMIDE_6",
+        "shell/lining: polyester; trim: 95 cotton 5 elastane | POLYESTER | LINING=POLYESTER,TRIM=COTTON",
+        "100% wool excluding trim and collar              | WOOL |",
+        "Shell: 100% wool (exclusive of trim). Lining: 100% acetate | WOOL | LINING=ACETATE",
+        "back 100% polyester                              | UNKNOWN | BACK=POLYESTER",
+        "front 100% cotton, back 100% polyester           | COTTON | BACK=POLYESTER",
+        "shell 100% nylon, lining                         | POLYAMIDE_6 | LINING=UNKNOWN",
+        "shell fabric of 60% cotton 40% polyester, sleeves 100% cotton | COTTON | SLEEVE=COTTON",
+      })
+  @DisplayName("a label in parts is read part by part, whichever side the names stand on")
+  void inParts(String label, Fibre shell, @Nullable String others) {
+    LabelReading reading = LabelReader.read(label);
+    assertThat(reading.blend()).as("%s", reading.refusal()).isNotNull();
+    assertThat(reading.blend().mainFibre()).isEqualTo(shell);
+    String read =
+        new TreeMap<>(reading.parts())
+            .entrySet().stream()
+                .map(part -> part.getKey() + "=" + part.getValue().mainFibre())
+                .sorted()
+                .collect(Collectors.joining(","));
+    assertThat(read).isEqualTo(others == null ? "" : others);
+    assertThat(reading.notes().stream().filter(note -> note.key().startsWith("label.part")))
+        .as("each part is told")
+        .hasSize(reading.parts().size());
+  }
+
+  @Test
+  @DisplayName("parts in any order are the parts that they were")
+  void partsInAnyOrder() {
+    Random random = new Random(23);
+    List<GarmentPart> all = List.of(GarmentPart.values());
+    for (int i = 0; i < 300; i++) {
+      List<GarmentPart> named = new ArrayList<>(all);
+      Collections.shuffle(named, random);
+      named = named.subList(0, 1 + random.nextInt(4));
+      Map<GarmentPart, Fibre> expected = new TreeMap<>();
+      List<String> words = new ArrayList<>();
+      boolean before = random.nextBoolean();
+      for (GarmentPart part : named) {
+        Fibre fibre = Fibre.values()[random.nextInt(Fibre.values().length)];
+        expected.put(part, fibre);
+        String name = part.labelWords().get(random.nextInt(part.labelWords().size()));
+        String content = "100% " + fibre.labelWords().get(0);
+        words.add(before ? name + ": " + content : content + " " + name);
+      }
+      String label = String.join(random.nextBoolean() ? ", " : "; ", words);
+      LabelReading reading = LabelReader.read(label);
+      Map<GarmentPart, Fibre> read = new TreeMap<>();
+      reading.parts().forEach((part, blend) -> read.put(part, blend.mainFibre()));
+      if (expected.containsKey(GarmentPart.SHELL)) {
+        read.put(GarmentPart.SHELL, reading.blend().mainFibre());
+      }
+      assertThat(read).as(label).isEqualTo(expected);
+    }
   }
 
   private static Map<Fibre, Double> sharesOf(LabelReading reading) {

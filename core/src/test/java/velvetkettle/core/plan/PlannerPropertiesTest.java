@@ -158,7 +158,8 @@ class PlannerPropertiesTest {
             garment.dye(),
             garment.finish(),
             garment.iron(),
-            garment.cloth().ownWeight()),
+            garment.cloth().ownWeight(),
+            garment.cloth().parts()),
         garment.obstacles(),
         garment.layout());
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -100,7 +101,7 @@ public final class RandomJobs {
     IronMark iron = any(IronMark.values());
     Size size = any(Size.values());
     GramsPerSquareMetre weight = random.nextBoolean() ? null : weight(fabric);
-    ClothSpec cloth = new ClothSpec(blend, fabric, colour, dye, finish, iron, weight);
+    ClothSpec cloth = new ClothSpec(blend, fabric, colour, dye, finish, iron, weight, Map.of());
     return new Garment("garment", kind, size, cloth, obstacles, layout());
   }
 

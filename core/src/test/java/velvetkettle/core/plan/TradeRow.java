@@ -37,6 +37,7 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.LabelReader;
+import velvetkettle.core.cloth.LabelReading;
 import velvetkettle.core.cloth.Layout;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
@@ -141,7 +142,8 @@ public final class TradeRow {
   }
 
   private Garment garment() {
-    Blend blend = LabelReader.read(one("label", "100% cotton")).blend();
+    LabelReading label = LabelReader.read(one("label", "100% cotton"));
+    Blend blend = label.blend();
     if (blend == null) {
       throw new IllegalStateException("label not readable: " + line);
     }
@@ -156,7 +158,9 @@ public final class TradeRow {
                 "shade", Depth.valueOf(one("depth", "WHITE")), Hue.valueOf(one("hue", "NEUTRAL"))),
             DyeKind.valueOf(one("dye", "UNDYED")),
             Finish.valueOf(one("finish", "NONE")),
-            IronMark.valueOf(one("iron", "UNKNOWN"))),
+            IronMark.valueOf(one("iron", "UNKNOWN")),
+            null,
+            label.parts()),
         listed("obstacles").map(Obstacle::valueOf).collect(Collectors.toSet()),
         Layout.USUAL,
         listed("use").map(EndUse::valueOf).collect(Collectors.toSet()));

@@ -76,7 +76,14 @@ public record GarmentForm(
         kind,
         size,
         new ClothSpec(
-            blend, fabric, new Colour(colour, depth, hue), dye, finish, iron, ownWeight()),
+            blend,
+            fabric,
+            new Colour(colour, depth, hue),
+            dye,
+            finish,
+            iron,
+            ownWeight(),
+            reading.parts()),
         obstacles,
         layout == null ? Layout.USUAL : layout.layout(),
         uses);

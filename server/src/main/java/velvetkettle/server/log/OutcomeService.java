@@ -128,19 +128,19 @@ public class OutcomeService {
   private OutcomeRow row(
       RunView run, JobRequest request, Plan plan, Outcome outcome, @Nullable String decoration) {
     Instant now = clock.instant();
-    String medium = medium(plan, decoration);
+    DecorationPlan pressed = pressed(plan, decoration);
     List<String> also =
         plan.decorations().stream()
             .map(DecorationPlan::medium)
-            .filter(other -> !other.equals(medium))
+            .filter(other -> !other.equals(pressed.medium()))
             .distinct()
             .toList();
     return new OutcomeRow(
         run.id(),
         owner.name(),
         run.ticketId(),
-        medium,
-        request.garment().clothKind().key(),
+        pressed.medium(),
+        request.garment(request.decoration(pressed.decoration())).clothKind().key(),
         outcome.good(),
         outcome.bad(),
         json.write(outcome),
@@ -150,10 +150,9 @@ public class OutcomeService {
   }
 
   /** Of the thing that the faults were seen on; of the first where nobody said. */
-  private static String medium(Plan plan, @Nullable String decoration) {
+  private static DecorationPlan pressed(Plan plan, @Nullable String decoration) {
     return plan.decorations().stream()
         .filter(one -> decoration == null || one.decoration().equals(decoration))
-        .map(DecorationPlan::medium)
         .findFirst()
         .orElseThrow(
             () ->

@@ -22,7 +22,7 @@ public record Exposure(double tint, double fading, double scorch, double hottest
     return new Exposure(
         Reading.tint(lying, acts, true),
         Reading.fading(lying, acts, true),
-        Reading.scorch(lying.garment().blend(), acts),
+        Reading.scorch(lying.garment(), acts),
         hottest(acts));
   }
 

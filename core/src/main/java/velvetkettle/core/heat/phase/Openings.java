@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.Stream;
-import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Trace;
 import velvetkettle.core.heat.dose.Scorch;
@@ -54,9 +53,7 @@ public final class Openings {
   }
 
   private Stream<Scorch> scorching() {
-    return pressing.garment().blend().shares().stream()
-        .filter(FibreShare::counts)
-        .flatMap(share -> Scorch.of(share.fibre()).stream());
+    return pressing.garment().pressedFibres().stream().flatMap(fibre -> Scorch.of(fibre).stream());
   }
 
   private double[] scorched(Scorch fibre) {

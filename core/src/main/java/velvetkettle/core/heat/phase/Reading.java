@@ -2,10 +2,9 @@ package velvetkettle.core.heat.phase;
 
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
-import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.DyeKind;
-import velvetkettle.core.cloth.FibreShare;
+import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.WanderingDye;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Trace;
@@ -66,7 +65,7 @@ public record Reading(
         bondedAfter,
         glueLine,
         hottest,
-        scorch(pressing.garment().blend(), acts),
+        scorch(pressing.garment(), acts),
         tint(pressing, acts, false),
         fading(pressing, acts, false),
         steam,
@@ -155,10 +154,9 @@ public record Reading(
     return Double.isNaN(flows) ? 0 : act.steamAfter(trace.momentAt(flows));
   }
 
-  static double scorch(Blend blend, List<PhaseResult> acts) {
-    return blend.shares().stream()
-        .filter(FibreShare::counts)
-        .flatMap(share -> Scorch.of(share.fibre()).stream())
+  static double scorch(Garment garment, List<PhaseResult> acts) {
+    return garment.pressedFibres().stream()
+        .flatMap(fibre -> Scorch.of(fibre).stream())
         .mapToDouble(scorch -> acts.stream().mapToDouble(act -> scorch(scorch, act)).sum())
         .max()
         .orElse(0);

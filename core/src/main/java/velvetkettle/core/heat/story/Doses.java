@@ -2,7 +2,6 @@ package velvetkettle.core.heat.story;
 
 import java.util.ArrayList;
 import java.util.List;
-import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.dose.Migration;
 import velvetkettle.core.heat.dose.Resublimation;
 import velvetkettle.core.heat.dose.Scorch;
@@ -41,9 +40,8 @@ public record Doses(Pressing pressing, Reading reading) {
   }
 
   private boolean yellows() {
-    return pressing.garment().blend().shares().stream()
-        .filter(FibreShare::counts)
-        .anyMatch(share -> Scorch.of(share.fibre()).isPresent());
+    return pressing.garment().pressedFibres().stream()
+        .anyMatch(fibre -> Scorch.of(fibre).isPresent());
   }
 
   private static int percent(double share) {

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.heat.TemperatureUncertainty;
 import velvetkettle.core.heat.conduction.GlueLine;
 import velvetkettle.core.heat.conduction.Trace;
@@ -225,9 +224,9 @@ public final class StoryTeller {
 
   private List<Limit> limits() {
     List<Limit> limits = new ArrayList<>();
-    pressing.garment().blend().shares().stream()
-        .filter(FibreShare::counts)
-        .map(FibreShare::fibre)
+    pressing
+        .garment()
+        .pressedFibres()
         .forEach(
             fibre -> {
               Softening.of(fibre)

@@ -2,7 +2,7 @@ package velvetkettle.core.media.trait;
 
 import java.util.function.Function;
 import velvetkettle.core.art.Surface;
-import velvetkettle.core.cloth.Blend;
+import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.school.Dispute;
@@ -69,8 +69,9 @@ public enum CoverChoice {
   }
 
   private static CoverSheet soft(Work work) {
-    Blend blend = work.garment().blend();
-    return blend.weakest().limit().compareTo(HEAT_SHY) < 0 || blend.steamShy().isPresent()
+    Garment garment = work.garment();
+    return garment.weakest().limit().compareTo(HEAT_SHY) < 0
+            || garment.blend().steamShy().isPresent()
         ? CoverSheet.PAPER_TOWEL
         : CoverSheet.COTTON;
   }

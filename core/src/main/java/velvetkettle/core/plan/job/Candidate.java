@@ -1,6 +1,7 @@
 package velvetkettle.core.plan.job;
 
 import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.phase.Workplace;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
@@ -33,6 +34,11 @@ public record Candidate(JobRequest job, Decoration decoration, Medium medium, Pr
     return decoration.own(medium);
   }
 
+  /** The garment with the cloth that it lies on. */
+  public Garment garment() {
+    return job.garment(decoration);
+  }
+
   /** What is put on what, as its medium sees it. */
   public Work work() {
     return job.work(decoration);
@@ -60,7 +66,7 @@ public record Candidate(JobRequest job, Decoration decoration, Medium medium, Pr
   public boolean steams() {
     Boolean bySheet = sheet().steam();
     return tool.kind().steams()
-        && job.garment().blend().percent(Fibre.WOOL) == 0
+        && garment().blend().percent(Fibre.WOOL) == 0
         && (bySheet != null ? bySheet : medium.atPress().steam().on(work()));
   }
 

@@ -70,7 +70,7 @@ public record JobRequest(
     Workplace middle = workplace(tool);
     Placing placing = placing(decoration, tool);
     return new Workplace(
-        under(placing).asCloth(),
+        under(decoration, placing).asCloth(),
         tool,
         middle.workroom(),
         question(decoration, tool).contact(),
@@ -133,7 +133,7 @@ public record JobRequest(
     Boolean raised = decoration.own(medium).raised();
     Placing placing = placing(decoration, tool);
     return new Ground(
-        under(placing),
+        under(decoration, placing),
         tool,
         placing.face(),
         placing.way(),
@@ -145,13 +145,19 @@ public record JobRequest(
   /**
    * The garment with a pocket below the art, or with none: nobody presses through one elsewhere.
    */
-  private Garment under(Placing placing) {
+  private Garment under(Decoration decoration, Placing placing) {
+    Garment part = garment(decoration);
     if (!garment.obstacles().contains(Obstacle.POCKET)) {
-      return garment;
+      return part;
     }
     boolean onPocket =
         GarmentPattern.pockets(garment, placing.face()).stream().anyMatch(placing.art()::overlaps);
-    return onPocket ? garment.onItsPocket(placing.face()) : garment.besideItsPocket();
+    return onPocket ? part.onItsPocket(placing.face()) : part.besideItsPocket();
+  }
+
+  /** The garment with the cloth of that part which a decoration lies on. */
+  public Garment garment(Decoration decoration) {
+    return garment.at(decoration.artwork().placement().part());
   }
 
   /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */
@@ -166,7 +172,7 @@ public record JobRequest(
 
   /** What is put on what, as the media see it. */
   public Work work(Decoration decoration) {
-    return new Work(garment, decoration.artwork(), shop.schools());
+    return new Work(garment(decoration), decoration.artwork(), shop.schools());
   }
 
   /** The same in another room. */

@@ -39,7 +39,7 @@ public final class Scores {
 
   private Scores(Candidate candidate) {
     job = candidate.job();
-    garment = job.garment();
+    garment = candidate.garment();
     artwork = candidate.decoration().artwork();
     medium = candidate.medium();
   }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Fibre;
-import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.DyeRisk;
 import velvetkettle.core.heat.TradeMargins;
@@ -87,7 +86,7 @@ public final class PlatenWriter {
                   garment.fabric().is(Fabric.Trait.LAMINATE)
                       ? "why.membrane-limit"
                       : glazes().isPresent() ? "why.glazes" : "why.fibre-limit",
-                  glazes().orElse(garment.blend().weakest()),
+                  glazes().orElse(garment.weakest()),
                   glazes().flatMap(Shine::onset).orElse(garment.bears()))));
     }
     return press.kind().iron() ? nearestDot(wanted, why) : whole(wanted);
@@ -101,9 +100,7 @@ public final class PlatenWriter {
 
   /** The fibre that shines below what most media take; empty where none does. */
   private Optional<Fibre> glazes() {
-    return garment.blend().shares().stream()
-        .filter(FibreShare::counts)
-        .map(FibreShare::fibre)
+    return garment.pressedFibres().stream()
         .filter(fibre -> fibre == Fibre.ACRYLIC || fibre == Fibre.MODACRYLIC)
         .findFirst();
   }

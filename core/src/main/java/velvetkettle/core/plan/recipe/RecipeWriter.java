@@ -332,7 +332,7 @@ public final class RecipeWriter {
       return Recommended.of(settled, yours("why.own-cover", cover));
     }
     if (wanted == CoverSheet.NONE && cover != wanted) {
-      return Recommended.of(cover, Evidence.trade("why.never-bare", garment.blend().weakest()));
+      return Recommended.of(cover, Evidence.trade("why.never-bare", garment.weakest()));
     }
     if (cover != wanted) {
       return Recommended.of(cover, Evidence.trade("why.cover-clad", press.name()));

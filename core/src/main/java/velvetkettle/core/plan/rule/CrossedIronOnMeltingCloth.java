@@ -16,7 +16,10 @@ public final class CrossedIronOnMeltingCloth extends Rule {
     if (weighing.garment().iron() != IronMark.CROSSED) {
       return Optional.empty();
     }
-    Optional<Fibre> fibre = weighing.garment().blend().meltable();
+    Optional<Fibre> fibre =
+        weighing.garment().pressedFibres().stream()
+            .filter(each -> each.damage().countsInAnyAmount())
+            .findFirst();
     return fibre.isPresent() ? veto(fibre.get(), fibre.get().damage()) : Optional.empty();
   }
 }

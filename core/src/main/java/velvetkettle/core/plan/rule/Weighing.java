@@ -27,7 +27,7 @@ public record Weighing(
   public static Weighing of(Candidate candidate) {
     JobRequest job = candidate.job();
     return new Weighing(
-        job.garment(),
+        candidate.garment(),
         candidate.decoration().artwork(),
         candidate.medium(),
         candidate.sheet(),
