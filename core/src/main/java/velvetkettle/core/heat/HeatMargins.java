@@ -179,6 +179,7 @@ public final class HeatMargins implements HeatModel {
     GlueLine line = main.passage().bond();
     return line == null
         ? Double.NaN
-        : main.trace().bondReaches(times * pressing.needed(line.adhesive()));
+        : main.trace()
+            .bondReaches(times * pressing.needed(line.adhesive()) + Reading.alreadyMade(acts));
   }
 }

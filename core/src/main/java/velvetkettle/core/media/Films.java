@@ -198,6 +198,7 @@ final class Films {
         .prepare("film.mirror", MIRROR)
         .prepare("film.load", CUT_OUT)
         .prepare(Occasion.ALWAYS, Sentence.of("prepare.film.weed", Millimetres.of(stroke)), WEED)
+        .prepare(Occasion.SEVERAL_COLOURS, Sentence.of("prepare.film.marks"))
         .after(ExtraPress.second(CoverChoice.BY_FINISH));
   }
 

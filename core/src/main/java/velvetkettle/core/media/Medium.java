@@ -1,9 +1,11 @@
 package velvetkettle.core.media;
 
 import java.util.List;
+import velvetkettle.core.art.Artwork;
 import velvetkettle.core.media.trait.Appearance;
 import velvetkettle.core.media.trait.AtPress;
 import velvetkettle.core.media.trait.Construction;
+import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.Endurance;
 import velvetkettle.core.media.trait.Feel;
 import velvetkettle.core.media.trait.Handling;
@@ -60,6 +62,21 @@ public record Medium(
   /** Whether the shop prints it as a whole, and does not cut it colour by colour. */
   public boolean printedHere() {
     return appearance.palette() == Palette.ANY && handling.cutFace().worked();
+  }
+
+  /** Whether each colour of it is cut from a film of its own, and laid and pressed by itself. */
+  public boolean isCutByColour() {
+    return handling.cutFace() == CutFace.GLUE_UP;
+  }
+
+  /** In how many goes art is laid on. */
+  public int colours(Artwork artwork) {
+    return isCutByColour() ? artwork.tones().colours() : 1;
+  }
+
+  /** How many colours of it lie over one another. */
+  public int coloursOver(Artwork artwork) {
+    return artwork.detail().layered() ? colours(artwork) : 1;
   }
 
   /** Whether the garment is turned and the heat goes through its cloth. */

@@ -235,6 +235,12 @@ final class Instructions {
     if (act instanceof TableAct.MarkOut) {
       return Sentence.of("do.mark-out", placement);
     }
+    if (act instanceof Act.LayOn laid && laid.of() > 1) {
+      Sentence lay = Sentence.of(placing(laid, medium), placement);
+      return laid.colour() == 1
+          ? Sentence.of("do.place.first-colour", lay, laid.of())
+          : Sentence.of("do.place.next-colour", laid.colour(), laid.of());
+    }
     if (act instanceof Act.LayOn laid) {
       return Sentence.of(placing(laid, medium), placement);
     }
@@ -296,6 +302,7 @@ final class Instructions {
     return switch (close.purpose()) {
       case PRIME -> Sentence.of("do.prime-press", cover);
       case TACK -> tack(thing, medium, cover);
+      case COLOUR -> under(Sentence.of("do.hold-colour"), cover);
       case MAIN -> mainPress(thing, medium, cover);
       case SECOND -> Sentence.of(pressingAgain(medium, cover), cover);
       default -> under(Sentence.of("do.press-back-again"), cover);

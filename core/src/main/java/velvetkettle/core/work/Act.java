@@ -206,11 +206,21 @@ public sealed interface Act permits Act.OfTool, Act.AtTheBench, TableAct {
    * @param face of the garment that it lies on
    * @param where it lies there, mm
    * @param layers from the outside towards the cloth, at least one
+   * @param colour from 1; the second and later ones are laid over the first by their marks
+   * @param of how many colours it is laid in, from 1
    */
-  record LayOn(String thing, GarmentFace face, Area where, List<Layer> layers)
+  record LayOn(String thing, GarmentFace face, Area where, List<Layer> layers, int colour, int of)
       implements AtTheBench {
+    /** All of it at once. */
+    public LayOn(String thing, GarmentFace face, Area where, List<Layer> layers) {
+      this(thing, face, where, layers, 1, 1);
+    }
+
     public LayOn {
       layers = List.copyOf(layers);
+      // What was kept before colours were laid one by one names none.
+      colour = Math.max(1, colour);
+      of = Math.max(1, of);
     }
 
     @Override

@@ -238,7 +238,7 @@ public record Bench(
     }
     return lying(
         lying.stream()
-            .map(one -> one.thing().equals(thing) ? one.carriedAt(left) : one)
+            .map(one -> one.thing().equals(thing) && one.isCarried() ? one.carriedAt(left) : one)
             .filter(one -> one.isCarried() || !one.isCarrierOnly())
             .toList());
   }

@@ -8,6 +8,8 @@ public enum Purpose {
   PRIME,
   /** It holds a thing in its place until the main press. */
   TACK,
+  /** It holds one colour until the press of the last one. */
+  COLOUR,
   /** The press that its recipe is about. */
   MAIN,
   /** Once more on the bare thing, its carrier off. */

@@ -204,7 +204,8 @@ public final class ArbitraryJobs {
             new Tones(1 + random.nextInt(6), any(Depth.values())),
             below == null ? place() : below.artwork().placement(),
             one(2) ? Surface.ANY : any(Surface.values()),
-            Detail.UNSEEN,
+            // One in three, and no other seed is drawn otherwise for it.
+            new Detail(null, (long) (1000 * width) % 3 == 0, null),
             stones
                 ? new StoneCount(one(3) ? null : any(StoneSize.values()), 10 + random.nextInt(300))
                 : StoneCount.NONE);

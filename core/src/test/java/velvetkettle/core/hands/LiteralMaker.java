@@ -492,6 +492,7 @@ public final class LiteralMaker {
         !thing.medium.key().equals("stone-wand") || marked.contains(thing.id), "no line is marked");
     demand(primed.contains(thing.id) == sprayed.contains(thing.id), "laid on wet primer");
     demand(!thing.medium.atPress().primes() || primed.contains(thing.id), "laid on unprimed cloth");
+    colours(thing, act);
     List<Layer> upper = new ArrayList<>(act.layers());
     upper.addAll(thing.layers);
     thing.layers.clear();
@@ -505,6 +506,28 @@ public final class LiteralMaker {
     thing.carried = carrier ? List.of(act.where()) : List.of();
     pile.remove(thing);
     pile.add(0, thing);
+  }
+
+  /** Film is cut colour by colour: each is laid for itself, once the one before holds. */
+  private void colours(Thing thing, Act.LayOn act) {
+    boolean cut = isCutFilm(thing);
+    int of = cut ? thing.art.tones().colours() : 1;
+    demand(act.of() == of, "laid in " + act.of() + " goes and not in " + of);
+    demand(
+        !cut || act.colour() == thing.colours + 1, "colour " + act.colour() + " out of its turn");
+    demand(
+        thing.colours == 0 || Areas.covers(thing.pressed, thing.where),
+        "a colour is laid on one that does not hold");
+    boolean more =
+        act.layers().stream().anyMatch(layer -> !Thing.carries(layer)) && thing.colours > 0;
+    demand(
+        !cut || thing.colours == 0 || more == thing.art.detail().layered(),
+        "colours over one another, or beside");
+    thing.colours++;
+  }
+
+  private static boolean isCutFilm(Thing thing) {
+    return thing.medium.key().startsWith("film-") && !thing.medium.key().equals("film-print");
   }
 
   private void peel(Thing thing, Act.PeelOff act) {
@@ -740,7 +763,12 @@ public final class LiteralMaker {
       demand(thing.face == up, "pressed on the other side");
       demand(!thing.medium.construction().gasInk() || taped.contains(thing.id), "may shift");
       boolean below = find(Filling.PARCHMENT, Gap.BELOW) != null;
-      boolean first = close.purpose() == Purpose.MAIN || close.purpose() == Purpose.TACK;
+      boolean first =
+          close.purpose() == Purpose.MAIN
+              || close.purpose() == Purpose.TACK
+              || close.purpose() == Purpose.COLOUR;
+      boolean stickOut = first && thing.colours > 1 && !presses.get(close.tool()).cladInPtfe();
+      demand(!stickOut || cover != CoverSheet.NONE, "a bare platen on the colours below");
       demand(below == stencils.contains(thing.id) || !first, "paper below, or none for a stencil");
       demand(
           first && isBrushed(thing) == stencils.contains(thing.id)
@@ -825,6 +853,10 @@ public final class LiteralMaker {
                             Objects.requireNonNull(runs.get(other.id + " " + Purpose.MAIN)),
                             thing.where));
     demand(full || under, thing.id + " was never pressed in full");
+    boolean cut = isCutFilm(thing);
+    demand(
+        !cut || thing.colours == thing.art.tones().colours(),
+        thing.id + " has " + thing.colours + " of its colours");
     Option option = Objects.requireNonNull(taken(thing.id));
     demand(
         !full

@@ -26,6 +26,9 @@ final class Thing {
   boolean laid;
   boolean shielded;
 
+  /** How many of its colours lie there. */
+  int colours;
+
   /** Where a carrier is still on it. */
   List<Area> carried = List.of();
 

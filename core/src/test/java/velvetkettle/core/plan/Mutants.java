@@ -239,8 +239,20 @@ final class Mutants {
     }
     if (act instanceof Act.LayOn laid) {
       return random.nextBoolean()
-          ? new Act.LayOn(laid.thing(), laid.face(), laid.where().moved(60, 0), laid.layers())
-          : new Act.LayOn(laid.thing(), laid.face().other(), laid.where(), laid.layers());
+          ? new Act.LayOn(
+              laid.thing(),
+              laid.face(),
+              laid.where().moved(60, 0),
+              laid.layers(),
+              laid.colour(),
+              laid.of())
+          : new Act.LayOn(
+              laid.thing(),
+              laid.face().other(),
+              laid.where(),
+              laid.layers(),
+              laid.colour(),
+              laid.of());
     }
     if (act instanceof Act.Close close) {
       return random.nextBoolean()

@@ -26,6 +26,7 @@ public final class Openings {
   private final double[] fading;
   private final double[] print;
   private final double flows;
+  private final double already;
 
   /**
    * @param acts the last of them is the press that is left closed
@@ -36,6 +37,7 @@ public final class Openings {
     main = acts.get(acts.size() - 1);
     trace = main.trace();
     sofar = Reading.of(pressing, before);
+    already = Reading.alreadyMade(acts);
     hottest = trace.highest(main::hottestCloth);
     scorching().forEach(scorch -> scorches.add(scorched(scorch)));
     boolean stains = !pressing.medium().appearance().ownGround() && !prints();
@@ -105,12 +107,14 @@ public final class Openings {
     GlueLine line = main.passage().bond();
     return line == null
         ? sofar.bond()
-        : trace.readAt(second, trace::bond) / pressing.needed(line.adhesive());
+        : (trace.readAt(second, trace::bond) - already) / pressing.needed(line.adhesive());
   }
 
   private double bondedAfter() {
     GlueLine line = main.passage().bond();
-    return line == null ? Double.NaN : trace.bondReaches(pressing.needed(line.adhesive()));
+    return line == null
+        ? Double.NaN
+        : trace.bondReaches(pressing.needed(line.adhesive()) + already);
   }
 
   private double glueLine(double second) {

@@ -42,6 +42,7 @@ public record Reading(
 
   public static Reading of(Pressing pressing, List<PhaseResult> acts) {
     double bond = 0;
+    double already = alreadyMade(acts);
     double bondedAfter = Double.NaN;
     double glueLine = NOWHERE;
     double hottest = NOWHERE;
@@ -49,8 +50,8 @@ public record Reading(
     double steam = 0;
     for (PhaseResult act : acts) {
       if (act.bonds()) {
-        bond = bond(pressing, act, bond);
-        bondedAfter = Double.isNaN(bondedAfter) ? bondedAfter(pressing, act) : bondedAfter;
+        bond = bond(pressing, act, bond, already);
+        bondedAfter = Double.isNaN(bondedAfter) ? bondedAfter(pressing, act, already) : bondedAfter;
         glueLine = Math.max(glueLine, hottestBelow(act));
         steam += steam(act);
       }
@@ -100,7 +101,20 @@ public record Reading(
         elsewhere.bareShine);
   }
 
-  private static double bond(Pressing pressing, PhaseResult act, double before) {
+  /**
+   * What presses that do not count have made of the bond before the first that does: those that
+   * hold one colour, which the last colour never has.
+   */
+  public static double alreadyMade(List<PhaseResult> acts) {
+    return acts.stream()
+        .filter(PhaseResult::bonds)
+        .findFirst()
+        .filter(act -> act.passage().bond() != null)
+        .map(act -> act.trace().bond(0))
+        .orElse(0.0);
+  }
+
+  private static double bond(Pressing pressing, PhaseResult act, double before, double already) {
     if (pressing.medium().construction().dyesTheCloth()) {
       int below = act.laying().bondBelow();
       if (below < 0) {
@@ -110,12 +124,14 @@ public record Reading(
       return before + dose / SublimationDose.FULL;
     }
     GlueLine line = act.passage().bond();
-    return line == null ? before : line.dose() / pressing.needed(line.adhesive());
+    return line == null ? before : (line.dose() - already) / pressing.needed(line.adhesive());
   }
 
-  private static double bondedAfter(Pressing pressing, PhaseResult act) {
+  private static double bondedAfter(Pressing pressing, PhaseResult act, double already) {
     GlueLine line = act.passage().bond();
-    return line == null ? Double.NaN : act.trace().bondReaches(pressing.needed(line.adhesive()));
+    return line == null
+        ? Double.NaN
+        : act.trace().bondReaches(pressing.needed(line.adhesive()) + already);
   }
 
   private static double hottestBelow(PhaseResult act) {

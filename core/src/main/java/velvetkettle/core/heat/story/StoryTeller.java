@@ -181,7 +181,7 @@ public final class StoryTeller {
     if (act.bonds() && line != null) {
       double flows = line.adhesive().flowsAtCelsius();
       at(act, start, "story.glue-flows", trace.hotterThan(flows, below));
-      double needed = pressing.needed(line.adhesive());
+      double needed = pressing.needed(line.adhesive()) + Reading.alreadyMade(acts);
       if (trace.bond(0) < needed) {
         at(act, start, "story.bond-made", trace.bondReaches(needed));
       }

@@ -79,7 +79,8 @@ public record Construction(
     return layers.get(layers.size() - 1);
   }
 
-  private static boolean carries(Layer layer) {
+  /** Whether it comes off after the main press. */
+  public static boolean carries(Layer layer) {
     return layer.kind() == LayerKind.CARRIER || layer.kind() == LayerKind.PAPER;
   }
 }

@@ -29,6 +29,8 @@ public record ExtraPress(
     PRIME,
     /** Holds a piece in place until the main press. */
     TACK,
+    /** Holds one colour until the press of the last one. */
+    COLOUR,
     /** After the peel: locks the edges in and sets the surface. */
     SECOND,
     /** Once more from the inside, where the face must not be hit or the stack is thick. */
@@ -56,6 +58,11 @@ public record ExtraPress(
 
   public static ExtraPress tack(CoverChoice cover, double seconds) {
     return timed(Kind.TACK, Side.FACE, cover, seconds, null);
+  }
+
+  /** Of each colour but the last: two to five seconds [common practice, no source]. */
+  public static ExtraPress colour(CoverChoice cover) {
+    return timed(Kind.COLOUR, Side.FACE, cover, 4, null);
   }
 
   public static ExtraPress fromBack(CoverChoice cover, double seconds) {

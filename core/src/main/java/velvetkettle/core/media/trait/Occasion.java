@@ -14,6 +14,8 @@ public enum Occasion {
   /** The patch is made here; a badge exists already. */
   MADE_HERE(work -> work.artwork().kind() != ArtKind.BADGE),
   BOUGHT(work -> work.artwork().kind() == ArtKind.BADGE),
+  /** Each colour is cut, laid and pressed for itself. */
+  SEVERAL_COLOURS(work -> work.artwork().tones().colours() > 1),
   /** Letters are loose parts, which have to be kept in their places. */
   LOOSE_PARTS(work -> work.artwork().kind() == ArtKind.LETTERING),
   ONE_SHAPE(work -> work.artwork().kind() != ArtKind.LETTERING);

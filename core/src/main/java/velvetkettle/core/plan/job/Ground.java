@@ -15,6 +15,7 @@ import velvetkettle.core.press.StoneSize;
  * @param oneLayer whether only the cloth of that face lies between the platens
  * @param raised whether a foam pad inside the garment lifts the art above what lies round it
  * @param stones their size where art is made of them and somebody said; else null
+ * @param colours how many colours of it lie over one another, from 1
  */
 public record Ground(
     Garment garment,
@@ -23,9 +24,10 @@ public record Ground(
     PlatenApproach way,
     boolean oneLayer,
     boolean raised,
-    @Nullable StoneSize stones) {
+    @Nullable StoneSize stones,
+    int colours) {
   /** The bare cloth. */
   public Ground(Garment garment, Press press) {
-    this(garment, press, GarmentFace.FRONT, PlatenApproach.CLEAR, false, false, null);
+    this(garment, press, GarmentFace.FRONT, PlatenApproach.CLEAR, false, false, null, 1);
   }
 }

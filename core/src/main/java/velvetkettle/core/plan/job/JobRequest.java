@@ -139,7 +139,8 @@ public record JobRequest(
         placing.way(),
         placing.oneLayer(),
         raised == null ? placing.insert() != null : raised,
-        decoration.artwork().stones().size());
+        decoration.artwork().stones().size(),
+        medium.coloursOver(decoration.artwork()));
   }
 
   /**

@@ -9,7 +9,6 @@ import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.Medium;
-import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.Palette;
 import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Experience;
@@ -117,7 +116,7 @@ public final class Scores {
   }
 
   private void colours() {
-    boolean cut = medium.handling().cutFace() == CutFace.GLUE_UP;
+    boolean cut = medium.isCutByColour();
     int each = artwork.tones().colours();
     int points = cut ? Math.max(0, 6 - each) : 5;
     if (medium.appearance().palette() == Palette.FEW && each > 1) {

@@ -178,28 +178,48 @@ final class DecorationActs {
     } else if (press.kind().setsSingleStones()) {
       acts.add(new TableAct.MarkOut(id));
     }
-    place(tacks.isEmpty() ? medium.construction().layers() : medium.construction().aboveLowest());
+    List<ShortPress> colours = of(recipe.presses().before(), ExtraPress.Kind.COLOUR);
+    int of = colours.size() + 1;
+    place(
+        tacks.isEmpty() ? medium.construction().layers() : medium.construction().aboveLowest(),
+        1,
+        of);
     if (medium.construction().gasInk()) {
       acts.add(new Act.Tape(id));
+    }
+    for (int colour = 2; colour <= of; colour++) {
+      ShortPress hold = colours.get(colour - 2);
+      press(Purpose.COLOUR, hold.setting(), hold.cover());
+      place(LayUpActs.nextColour(chosen.ground(garment), medium), colour, of);
     }
     mainPress();
   }
 
   private void place(List<Layer> layers) {
+    place(layers, 1, 1);
+  }
+
+  private void place(List<Layer> layers, int colour, int of) {
     List<Layer> all = new ArrayList<>(LayUpActs.sized(chosen.ground(garment), layers));
     if (masked) {
       all.add(0, MASK);
     }
-    acts.add(new Act.LayOn(id, placing.face(), placing.art(), all));
+    acts.add(new Act.LayOn(id, placing.face(), placing.art(), all, colour, of));
+  }
+
+  private void mainPress() {
+    press(
+        chosen.lowerLayer() ? Purpose.TACK : Purpose.MAIN,
+        recipe.setting().plain(),
+        recipe.layUp().cover().value());
   }
 
   /**
    * What has to come off while it is hot or warm comes off as far as the tool has been, before the
    * next position.
    */
-  private void mainPress() {
-    Purpose purpose = chosen.lowerLayer() ? Purpose.TACK : Purpose.MAIN;
-    Closings closings = closings(purpose, recipe.setting().plain(), recipe.layUp().cover().value());
+  private void press(Purpose purpose, Setting setting, CoverSheet cover) {
+    Closings closings = closings(purpose, setting, cover);
     boolean carried = masked || medium.construction().hasCarrier();
     Peel peel = masked ? Peel.COLD : recipe.peel().when().value();
     boolean asItGoes = carried && (peel == Peel.HOT || peel == Peel.WARM);

@@ -88,7 +88,7 @@ public record GarmentState(
   private static DecorationState leaves(Purpose purpose) {
     return switch (purpose) {
       case PRE_PRESS, PRIME -> DecorationState.PLACED;
-      case TACK -> DecorationState.TACKED;
+      case TACK, COLOUR -> DecorationState.TACKED;
       case MAIN -> DecorationState.BONDED;
       case SECOND, FROM_BACK -> DecorationState.FINISHED;
     };

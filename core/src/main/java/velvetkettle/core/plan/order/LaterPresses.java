@@ -88,6 +88,7 @@ public final class LaterPresses {
         own.way(),
         own.oneLayer(),
         own.raised(),
-        lying.decoration().artwork().stones().size());
+        lying.decoration().artwork().stones().size(),
+        lying.press().medium().coloursOver(lying.decoration().artwork()));
   }
 }

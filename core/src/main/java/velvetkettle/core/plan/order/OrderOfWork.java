@@ -147,7 +147,8 @@ public final class OrderOfWork {
           placing.way(),
           placing.oneLayer(),
           raised(),
-          decoration.artwork().stones().size());
+          decoration.artwork().stones().size(),
+          press().medium().coloursOver(decoration.artwork()));
     }
 
     /** Whether a pad lifts the art above what lies round it. */

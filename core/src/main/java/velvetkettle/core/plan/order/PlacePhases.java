@@ -184,7 +184,10 @@ public final class PlacePhases {
     sprayed = 0;
   }
 
-  /** Some bond under every press; film has bonded when its second one comes. */
+  /**
+   * Some bond under every press; film has bonded when its second one comes. A colour that lies
+   * under others is held first; one that lies beside them may be the last.
+   */
   private WorkPhase.Role role(Act.Close close) {
     if (!isOwn(close)) {
       Chosen upper = close.thing() == null ? null : all.get(close.thing());
@@ -210,6 +213,10 @@ public final class PlacePhases {
               : WorkPhase.Role.ALSO;
       case SECOND ->
           thing.press().medium().again().bonds() ? WorkPhase.Role.ALSO : WorkPhase.Role.NONE;
+      case COLOUR ->
+          thing.press().medium().coloursOver(thing.decoration().artwork()) > 1
+              ? WorkPhase.Role.ALSO
+              : WorkPhase.Role.NONE;
       case PRE_PRESS, PRIME -> WorkPhase.Role.NONE;
     };
   }

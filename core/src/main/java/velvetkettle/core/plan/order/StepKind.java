@@ -28,7 +28,7 @@ public enum StepKind implements Worded {
       return switch (close.purpose()) {
         case PRE_PRESS -> PRE_PRESS;
         case PRIME -> PRIME;
-        case TACK -> TACK;
+        case TACK, COLOUR -> TACK;
         case MAIN -> PRESS;
         case SECOND -> SECOND_PRESS;
         case FROM_BACK -> BACK_PRESS;

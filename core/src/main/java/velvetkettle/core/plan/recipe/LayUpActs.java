@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.Medium;
+import velvetkettle.core.media.trait.Construction;
 import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.press.CoverSheet;
@@ -79,7 +80,7 @@ public final class LayUpActs {
       if (medium.atPress().stencil()) {
         laying.insert(Filling.PARCHMENT, Gap.BELOW);
       }
-      laying.layOn(medium.construction().layers());
+      laying.layOnInColours(medium);
     }
     return laying.under(cover);
   }
@@ -101,6 +102,7 @@ public final class LayUpActs {
       Ground ground, Medium medium, CoverSheet cover, Through through, boolean shielded) {
     LayUpActs laying = new LayUpActs(ground);
     laying.layOn(medium.construction().withoutCarrier());
+    laying.layOver(ground.colours() - 1, medium.construction().withoutCarrier());
     if (shielded) {
       laying.acts.add(new Act.Shield(THING, CoverSheet.PARCHMENT));
     }
@@ -143,6 +145,42 @@ public final class LayUpActs {
 
   private void layOn(List<Layer> medium) {
     acts.add(new Act.LayOn(THING, ground.face(), HERE, sized(ground, medium)));
+  }
+
+  /** The lowest colour carries the glue line; of what lies over it the last has its carrier on. */
+  private void layOnInColours(Medium medium) {
+    if (ground.colours() == 1) {
+      layOn(medium.construction().layers());
+      return;
+    }
+    List<Layer> bare = medium.construction().withoutCarrier();
+    layOn(bare);
+    layOver(ground.colours() - 2, bare);
+    layOn(overAnother(medium.construction().layers()));
+  }
+
+  private void layOver(int colours, List<Layer> bare) {
+    for (int colour = 0; colour < colours; colour++) {
+      layOn(overAnother(bare));
+    }
+  }
+
+  /** A colour as it lies over one that is there: its own bond is not what is asked about. */
+  public static List<Layer> overAnother(List<Layer> colour) {
+    return colour.stream()
+        .map(
+            layer ->
+                Construction.carries(layer)
+                    ? layer
+                    : new Layer(
+                        LayerKind.PATCH, layer.name(), layer.thickness(), layer.substance(), null))
+        .toList();
+  }
+
+  /** What is over the lowest colour where the next one is laid: only its carrier, or it as well. */
+  public static List<Layer> nextColour(Ground ground, Medium medium) {
+    List<Layer> next = overAnother(medium.construction().layers());
+    return ground.colours() > 1 ? next : next.stream().filter(Construction::carries).toList();
   }
 
   /** The layers of a medium as they are laid on: stones are as high as their size. */

@@ -1,6 +1,7 @@
 package velvetkettle.core.plan.recipe;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Garment;
@@ -108,7 +109,7 @@ public final class RecipeWriter {
         new Presses(
             drying(heat, main),
             coolBeforePlacing(),
-            extras(medium.atPress().before(work), main),
+            extras(before(), main),
             extras(after(), main),
             press.kind().setsSingleStones() ? 1 : positions,
             ToolWriter.of(workplace, medium, work, pressure.value(), time.value(), steams)),
@@ -139,6 +140,15 @@ public final class RecipeWriter {
   private boolean coolBeforePlacing() {
     Boolean wanted = own.cooled();
     return wanted == null ? medium.atPress().onCoolCloth() || shellFromCold() : wanted;
+  }
+
+  /** Each colour but the last is held by a press of its own. */
+  private List<ExtraPress> before() {
+    List<ExtraPress> before = new ArrayList<>(medium.atPress().before(work));
+    before.addAll(
+        Collections.nCopies(
+            medium.colours(work.artwork()) - 1, ExtraPress.colour(CoverChoice.PARCHMENT)));
+    return before;
   }
 
   private List<ExtraPress> after() {
@@ -186,6 +196,10 @@ public final class RecipeWriter {
 
   /** What shines, sticks or loses its stretch is covered; what swells cannot be. */
   private CoverSheet neverBare(CoverSheet cover) {
+    if (cover == CoverSheet.NONE && !press.cladInPtfe() && medium.colours(work.artwork()) > 1) {
+      // The colours below may stick out from under the carrier of the last.
+      return CoverSheet.PARCHMENT;
+    }
     boolean bare = !press.cladInPtfe() && !press.kind().setsSingleStones();
     boolean covered = cover != CoverSheet.NONE || !bare;
     return covered || medium.again().flattens() || !garment.isMarkedBare()
@@ -330,6 +344,9 @@ public final class RecipeWriter {
     CoverSheet settled = own.cover();
     if (settled != null) {
       return Recommended.of(settled, yours("why.own-cover", cover));
+    }
+    if (wanted == CoverSheet.NONE && cover != wanted && medium.colours(work.artwork()) > 1) {
+      return Recommended.of(cover, Evidence.trade("why.over-colours"));
     }
     if (wanted == CoverSheet.NONE && cover != wanted) {
       return Recommended.of(cover, Evidence.trade("why.never-bare", garment.weakest()));

@@ -2,7 +2,6 @@ package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
 import velvetkettle.core.heat.Question;
-import velvetkettle.core.media.trait.CutFace;
 
 /** Each colour of a cut film is a cut, a weeding and a press of its own. */
 public final class ManyCuts extends Rule {
@@ -18,7 +17,7 @@ public final class ManyCuts extends Rule {
   @Override
   public Optional<Finding> judge(Weighing weighing) {
     int colours = weighing.artwork().tones().colours();
-    boolean cut = weighing.medium().handling().cutFace() == CutFace.GLUE_UP;
+    boolean cut = weighing.medium().isCutByColour();
     if (!cut || colours <= MANY) {
       return Optional.empty();
     }

@@ -34,6 +34,7 @@ public final class Rules {
           new StonesAreGlued(),
           new ShopStitches(),
           new ManyCuts(),
+          new RisesOnce(),
           new PaleOnBlends(),
           new StretchNeedsStretch(),
           new WeakTrace(),

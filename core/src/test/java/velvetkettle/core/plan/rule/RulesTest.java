@@ -144,6 +144,10 @@ class RulesTest {
             new Job().by("stone-stencil").positions(4),
             new Job().by("stone-sheet").positions(4)),
         veto(
+            "rises-once",
+            new Job().by("film-puff").surface(Surface.RAISED).colours(2),
+            new Job().by("film-puff").surface(Surface.RAISED).colours(1)),
+        veto(
             "nothing-over-it",
             new Job().by("film-flock").surface(Surface.VELVET).layered(),
             new Job().layered()),
