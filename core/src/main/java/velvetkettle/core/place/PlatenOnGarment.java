@@ -279,7 +279,7 @@ public final class PlatenOnGarment {
             carrying,
             beside,
             garment.thickness().count(),
-            insert == null ? press.kind().usualPad() : Pad.FOAM_PAD,
+            insert == null ? LowerSide.of(garment, press) : Pad.FOAM_PAD,
             OVERLAP)
         .weakest();
   }

@@ -83,6 +83,11 @@ final class Instructions {
     if (act instanceof Act.SetSteam steam) {
       return Sentence.of(steam.on() ? "do.steam-on" : "do.steam-off", press.name());
     }
+    if (act instanceof Act.LayLower lower) {
+      return heldByHand(lower.tool(), before)
+          ? Sentence.of("do.lay-lower.board", lower.pad())
+          : Sentence.of("do.lay-lower", press.name(), lower.pad());
+    }
     if (act instanceof Act.FitTip tip) {
       return Sentence.of("do.fit-tip", press.name(), tip.size(), tip.size().width());
     }

@@ -8,6 +8,7 @@ import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Celsius;
@@ -77,6 +78,22 @@ public sealed interface Act permits Act.OfTool, Act.AtTheBench, TableAct {
     @Override
     public Tool set(Tool tool) {
       return tool.steaming(on);
+    }
+  }
+
+  /** What the work lies on is changed, while nothing lies there. */
+  record LayLower(String tool, Pad pad) implements OfTool {
+    @Override
+    public Bench on(Bench bench) {
+      if (tool.equals(bench.pose().tool())) {
+        throw new RefusedActException(this, "the garment lies on it");
+      }
+      return bench.set(this);
+    }
+
+    @Override
+    public Tool set(Tool tool) {
+      return tool.over(pad);
     }
   }
 

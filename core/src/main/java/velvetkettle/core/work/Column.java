@@ -12,6 +12,7 @@ import velvetkettle.core.place.Point;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Stack;
@@ -196,13 +197,10 @@ final class Column {
   }
 
   private void padAndPlaten(Press press) {
+    Pad pad = bench.tool().pad();
     layers.add(
         new Layer(
-            LayerKind.PAD,
-            Sentence.of("layer.pad", press.kind().usualPad()),
-            press.kind().usualPad().thickness(),
-            press.kind().usualPad().substance(),
-            null));
+            LayerKind.PAD, Sentence.of("layer.pad", pad), pad.thickness(), pad.substance(), null));
     boolean byHand = press.kind().pressedByHand();
     layers.add(
         new Layer(

@@ -1,6 +1,7 @@
 package velvetkettle.core.work;
 
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.StoneSize;
@@ -13,6 +14,7 @@ import velvetkettle.core.quantity.Seconds;
  * @param dial what its display reads; null while it is cold
  * @param platen what that truly is; null likewise
  * @param pressure null while nobody set it
+ * @param pad what the work lies on
  * @param tip a wand's; null where none is fitted
  */
 public record Tool(
@@ -21,6 +23,7 @@ public record Tool(
     @Nullable Celsius platen,
     @Nullable Pressure pressure,
     boolean steam,
+    Pad pad,
     @Nullable StoneSize tip) {
   private static final double ROOM = 20;
   private static final double HEATS = 15;
@@ -30,7 +33,7 @@ public record Tool(
   /** Switched off. A hand sets its pressure itself. */
   static Tool cold(Press press) {
     Pressure byHand = press.kind().pressedByHand() ? Pressure.HAND : null;
-    return new Tool(press, null, null, byHand, false, null);
+    return new Tool(press, null, null, byHand, false, press.kind().usualPad(), null);
   }
 
   /**
@@ -47,18 +50,22 @@ public record Tool(
   }
 
   Tool hot(Celsius reads, Celsius is) {
-    return new Tool(press, reads, is, pressure, steam, tip);
+    return new Tool(press, reads, is, pressure, steam, pad, tip);
   }
 
   Tool with(Pressure set) {
-    return new Tool(press, dial, platen, set, steam, tip);
+    return new Tool(press, dial, platen, set, steam, pad, tip);
   }
 
   Tool steaming(boolean on) {
-    return new Tool(press, dial, platen, pressure, on, tip);
+    return new Tool(press, dial, platen, pressure, on, pad, tip);
+  }
+
+  Tool over(Pad other) {
+    return new Tool(press, dial, platen, pressure, steam, other, tip);
   }
 
   Tool with(StoneSize fitted) {
-    return new Tool(press, dial, platen, pressure, steam, fitted);
+    return new Tool(press, dial, platen, pressure, steam, pad, fitted);
   }
 }

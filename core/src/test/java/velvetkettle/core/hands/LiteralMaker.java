@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Area;
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.Obstacle;
@@ -33,6 +34,7 @@ import velvetkettle.core.plan.together.SequenceEntry;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
@@ -72,6 +74,7 @@ public final class LiteralMaker {
   private final Map<String, Celsius> dials = new HashMap<>();
   private final Map<String, Celsius> platens = new HashMap<>();
   private final Map<String, Pressure> knobs = new HashMap<>();
+  private final Map<String, Pad> lowers = new HashMap<>();
   private final Set<String> tips = new HashSet<>();
   private final Set<String> steamSaid = new HashSet<>();
   private final Map<Gap, List<Act.Insert>> in = new HashMap<>();
@@ -240,6 +243,9 @@ public final class LiteralMaker {
     } else if (act instanceof Act.SetPressure firm) {
       demand(act.tool().equals(on), "pressure read without the garment");
       knobs.put(act.tool(), firm.pressure());
+    } else if (act instanceof Act.LayLower lower) {
+      demand(!lower.tool().equals(on), "the lower side changed under the garment");
+      lowers.put(lower.tool(), lower.pad());
     } else if (act instanceof Act.FitTip tip) {
       tips.add(act.tool() + " " + tip.size());
     } else {
@@ -739,6 +745,12 @@ public final class LiteralMaker {
     List<String> there = between.at(x, y, lies, up, cover);
     List<String> told = ToldStack.of(said);
     demand(told.equals(there), "the Stack says " + told + ", there lies " + there);
+    Pad lower = lowers.getOrDefault(press.name(), press.kind().usualPad());
+    boolean pile = garment.fabric() == Fabric.VELVET || garment.fabric() == Fabric.CORDUROY;
+    demand(!pile || lower == Pad.FOLDED_TOWEL, "a pile on what crushes it");
+    demand(
+        said.layers().get(said.layers().size() - 2).substance() == lower.substance(),
+        "the Stack lies on something else");
     demand(
         said.layers().get(0).name().arguments().contains(press.name()),
         "the Stack of another tool");

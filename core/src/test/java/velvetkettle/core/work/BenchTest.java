@@ -35,6 +35,7 @@ import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
@@ -146,6 +147,40 @@ class BenchTest {
     assertThat(laid.stack(close("name")).glueLineBelow()).isEqualTo(4);
     assertThat(laid.stack(close("name")).side()).isEqualTo(Side.FACE);
     assertThat(shirt.lying()).as("a bench is a value").isEmpty();
+  }
+
+  @Test
+  @DisplayName("the lower side is changed beside the garment, and is what the Stack stands on")
+  void lowerSide() {
+    Bench shirt = bench(GarmentKind.SHIRT);
+    Act towel = new Act.LayLower("Big press", Pad.FOLDED_TOWEL);
+    assertThatThrownBy(() -> shirt.after(towel)).isInstanceOf(RefusedActException.class);
+    Bench over =
+        shirt.after(
+            List.of(new Act.LayAside(), towel, new Act.LayFlat("Big press", GarmentFace.FRONT)));
+    List<Layer> layers = over.stack(close(null)).layers();
+    assertThat(layers.get(layers.size() - 2).substance()).isEqualTo(Substance.TOWEL);
+    assertThat(over.nextDay().tools().get("Big press").pad()).isEqualTo(Pad.FOAM_PAD);
+  }
+
+  @Test
+  @DisplayName("a second colour may be laid once the carrier of the first is off")
+  void secondColour() {
+    Bench first = bench(GarmentKind.SHIRT).after(List.of(lay("name", GarmentFace.FRONT, CARRIED)));
+    Act second =
+        new Act.LayOn(
+            "name",
+            GarmentFace.FRONT,
+            ART,
+            List.of(layer(LayerKind.CARRIER, Substance.CARRIER_FILM)),
+            2,
+            2);
+    assertThatThrownBy(() -> first.after(second)).isInstanceOf(RefusedActException.class);
+    Bench both = first.after(List.of(peel("name"), second));
+    assertThat(kinds(both, "name"))
+        .startsWith(LayerKind.HEATED_PLATEN, LayerKind.CARRIER, LayerKind.FILM, LayerKind.GLUE);
+    assertThat(kinds(both.after(peel("name")), "name"))
+        .startsWith(LayerKind.HEATED_PLATEN, LayerKind.FILM, LayerKind.GLUE, LayerKind.FRONT);
   }
 
   @Test

@@ -10,6 +10,7 @@ import velvetkettle.core.media.trait.Doing;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.media.trait.Stitch;
+import velvetkettle.core.place.LowerSide;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.JobRequest;
@@ -102,6 +103,7 @@ final class DecorationActs {
   /** What its tool is given beside heat and pressure. */
   static void prepare(ToolActs tools, JobRequest job, Chosen chosen, Pressed pressed) {
     Press press = pressed.press();
+    tools.lower(press, LowerSide.of(job.garment(), press));
     tools.steam(press, candidate(job, chosen, pressed).steams());
     tools.tip(press, chosen.decoration().artwork().stones().size());
   }

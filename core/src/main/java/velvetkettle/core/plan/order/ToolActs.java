@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.plan.recipe.Setting;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.StoneSize;
@@ -16,6 +17,7 @@ final class ToolActs {
   private final List<Act> acts;
   private final Map<String, Celsius> hot = new HashMap<>();
   private final Map<String, Pressure> firm = new HashMap<>();
+  private final Map<String, Pad> lower = new HashMap<>();
   private final Map<String, Boolean> steaming = new HashMap<>();
   private final Map<String, StoneSize> tips = new HashMap<>();
 
@@ -37,6 +39,14 @@ final class ToolActs {
     if (!isHot(press, setting)) {
       acts.add(new Act.SetTemperature(press.name(), setting.dial(), setting.platen()));
       hot.put(press.name(), setting.platen());
+    }
+  }
+
+  /** What the work lies on, before it lies there. */
+  void lower(Press press, Pad pad) {
+    Pad before = lower.put(press.name(), pad);
+    if (pad != (before == null ? press.kind().usualPad() : before)) {
+      acts.add(new Act.LayLower(press.name(), pad));
     }
   }
 
