@@ -47,6 +47,7 @@ class WholeWardrobeIT extends Journey {
     toThePress();
     assertThat(page.locator(".recipe")).containsText("light");
     assertThat(work()).not().containsText("it flattens and dries");
+    assertThat(work()).containsText("lay a folded towel on its lower side");
   }
 
   @Test
@@ -68,7 +69,13 @@ class WholeWardrobeIT extends Journey {
   @DisplayName(
       "a crest of three colours on a lined wool coat: layer by layer, the lining drawn flat")
   void layeredCrest() {
-    garment("harbour pilot coat", "Jacket", "80% wool 20% polyamide", "Wool coating");
+    garment(
+        "harbour pilot coat",
+        "Jacket",
+        "Shell: 80% wool 20% polyamide. Lining: 100% viscose",
+        "Wool coating");
+    assertThat(page.locator("#label-reading"))
+        .containsText("The lining is read for itself: viscose, 100 %");
     type("colour", "navy");
     choose("depth", "Dark");
     choose("dye", "Acid dye");
@@ -95,6 +102,22 @@ class WholeWardrobeIT extends Journey {
     toThePress();
     assertThat(work()).containsText("Draw the lining flat");
     assertThat(work()).containsText("Tack");
+  }
+
+  @Test
+  @DisplayName("a crest of three colours as one thing: each colour laid and held, the last in full")
+  void colourByColour() {
+    garment("regatta tee", "100% cotton", "Jersey");
+    type("description", "crest");
+    typeNumber("colours", "3");
+    typeNumber("width", "90");
+    typeNumber("height", "90");
+    keepAndChoose("Journey colours");
+    button("Take everyday film").click();
+    toThePress();
+    assertThat(work()).containsText("This is the lowest of 3 colours");
+    assertThat(work()).containsText("Lay colour 2 of 3 over it, mark on mark");
+    assertThat(work()).containsText("Lay colour 3 of 3 over it, mark on mark");
   }
 
   private void another(String n, String what, String width, String height) {

@@ -153,8 +153,18 @@ public record Garment(
 
   /** Whether a bare platen may leave a shine on it, stick to it or take its stretch. */
   public boolean isMarkedBare() {
+    return hasOldPrint() || suffersBare();
+  }
+
+  /** Whether its cloth does, whatever is on it already. */
+  public boolean suffersBare() {
     return pressedFibres().stream()
         .anyMatch(fibre -> fibre.damage() != HeatDamage.YELLOWS || fibre == Fibre.SILK);
+  }
+
+  /** A print that is there already softens, and sticks to what is hot. */
+  public boolean hasOldPrint() {
+    return obstacles.contains(Obstacle.OLD_PRINT);
   }
 
   /** The same where another part of it is worked on, of what its label says of that. */

@@ -34,11 +34,15 @@ public record LabelReading(
   }
 
   /**
-   * A label with its parts; what it says of no shell stands for one.
+   * A label with its parts. The only one that it names is what the maker holds: it stands for all
+   * of the cloth; of a shell that it does not name among others nothing is known.
    *
    * @param readings none refused, at least one
    */
   static LabelReading inParts(Map<GarmentPart, LabelReading> readings) {
+    if (readings.size() == 1) {
+      return readings.values().iterator().next().alone(readings.keySet().iterator().next());
+    }
     LabelReading shell = readings.getOrDefault(GarmentPart.SHELL, nothingKnown());
     List<Sentence> notes = new ArrayList<>(shell.notes);
     Map<GarmentPart, Blend> parts = new EnumMap<>(GarmentPart.class);
@@ -52,6 +56,15 @@ public record LabelReading(
           }
         });
     return new LabelReading(shell.blend, parts, null, notes);
+  }
+
+  private LabelReading alone(GarmentPart part) {
+    if (part == GarmentPart.SHELL || blend == null) {
+      return this;
+    }
+    List<Sentence> told = new ArrayList<>(notes);
+    told.add(Sentence.of("label.only-part", part));
+    return of(blend, told);
   }
 
   /** Of cloth that nobody knows. */

@@ -75,6 +75,9 @@ public final class PlatenWriter {
     } else if (garment.iron().warns()) {
       wanted = range.at(COOLER_END);
       why.add(Evidence.trade("why.cooler-for-label", garment.iron()));
+    } else if (garment.hasOldPrint()) {
+      wanted = range.at(COOLER_END);
+      why.add(Evidence.trade("why.cooler-for-old-print"));
     }
     Celsius highest = highest();
     if (wanted.compareTo(highest) > 0) {

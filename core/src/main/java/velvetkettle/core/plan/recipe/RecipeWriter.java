@@ -348,6 +348,9 @@ public final class RecipeWriter {
     if (wanted == CoverSheet.NONE && cover != wanted && medium.colours(work.artwork()) > 1) {
       return Recommended.of(cover, Evidence.trade("why.over-colours"));
     }
+    if (wanted == CoverSheet.NONE && cover != wanted && !garment.suffersBare()) {
+      return Recommended.of(cover, Evidence.trade("why.over-old-print"));
+    }
     if (wanted == CoverSheet.NONE && cover != wanted) {
       return Recommended.of(cover, Evidence.trade("why.never-bare", garment.weakest()));
     }

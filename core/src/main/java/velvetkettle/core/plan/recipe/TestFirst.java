@@ -36,6 +36,9 @@ public final class TestFirst {
     if (plastic.isPresent()) {
       return Optional.of(Sentence.of("test.because.plastic", plastic.get()));
     }
+    if (garment.hasOldPrint()) {
+      return Optional.of(Sentence.of("test.because.old-print"));
+    }
     if (garment.finish().repelsAdhesive()) {
       return Optional.of(Sentence.of("test.because.finish", garment.finish()));
     }

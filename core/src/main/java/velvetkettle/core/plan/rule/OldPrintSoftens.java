@@ -1,7 +1,6 @@
 package velvetkettle.core.plan.rule;
 
 import java.util.Optional;
-import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Question;
 
 /** A print that is there already softens and sticks to what is hot. */
@@ -12,8 +11,6 @@ public final class OldPrintSoftens extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    return weighing.garment().obstacles().contains(Obstacle.OLD_PRINT)
-        ? caution()
-        : Optional.empty();
+    return weighing.garment().hasOldPrint() ? caution() : Optional.empty();
   }
 }
