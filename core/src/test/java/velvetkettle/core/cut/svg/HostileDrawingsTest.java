@@ -20,7 +20,8 @@ import velvetkettle.core.cut.shape.WorkBudget;
 
 /** Files made to take the machine's time, memory or secrets: each ends in a sentence, soon. */
 class HostileDrawingsTest {
-  private static final Duration SOON = Duration.ofSeconds(20);
+  /** About five seconds on an idle machine; without a work budget it would be hours. */
+  private static final Duration SOON = Duration.ofSeconds(120);
 
   /** A twentieth of what a drawing may have, so that this is told quickly. */
   private static WorkBudget small() {
