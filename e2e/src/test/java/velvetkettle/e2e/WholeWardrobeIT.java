@@ -115,7 +115,7 @@ class WholeWardrobeIT extends Journey {
     keepAndChoose("Journey colours");
     button("Take everyday film").click();
     toThePress();
-    assertThat(work()).containsText("This is the lowest of 3 colours");
+    assertThat(work()).containsText("This is the first of 3 colours");
     assertThat(work()).containsText("Lay colour 2 of 3 over it, mark on mark");
     assertThat(work()).containsText("Lay colour 3 of 3 over it, mark on mark");
   }
