@@ -176,13 +176,19 @@ public final class PlatenOnGarment {
   }
 
   private Placing oneLayer(PressPositions.Found alone) {
-    Obstacle behind =
-        below.stream()
-            .filter(one -> alone.positions().stream().anyMatch(kept(one)::overlaps))
-            .map(PlacedObstacle::what)
-            .max(Comparator.comparing(Obstacle::hard))
-            .orElseThrow();
-    return found(PlatenApproach.ONE_LAYER, alone, behind, Sentence.of("place.one-layer", behind));
+    return below.stream()
+        .filter(one -> alone.positions().stream().anyMatch(kept(one)::overlaps))
+        .map(PlacedObstacle::what)
+        .max(Comparator.comparing(Obstacle::hard))
+        .map(
+            behind ->
+                found(
+                    PlatenApproach.ONE_LAYER,
+                    alone,
+                    behind,
+                    Sentence.of("place.one-layer", behind)))
+        // These positions miss what lies behind: nothing has to be drawn over.
+        .orElseGet(() -> found(PlatenApproach.CLEAR, alone, null, null));
   }
 
   /** Not possible in the usual number of positions: the shop's other presses, parts, an insert. */
