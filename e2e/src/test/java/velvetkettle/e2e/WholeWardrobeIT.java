@@ -75,7 +75,7 @@ class WholeWardrobeIT extends Journey {
         "Shell: 80% wool 20% polyamide. Lining: 100% viscose",
         "Wool coating");
     assertThat(page.locator("#label-reading"))
-        .containsText("The lining is read for itself: viscose, 100 %");
+        .containsText("The lining is viscose, 100 %");
     type("colour", "navy");
     choose("depth", "Dark");
     choose("dye", "Acid dye");

@@ -5,10 +5,12 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.Month;
+import java.time.YearMonth;
 import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -27,9 +29,15 @@ final class Dates {
   private static final Pattern THE_DAY = Pattern.compile("\\bthe (\\d{1,2})(?:st|nd|rd|th)\\b");
   private static final Pattern WEEKDAY =
       Pattern.compile(
-          "\\b(next )?(mon|tues|tue|wednes|wed|thurs|thu|fri|satur|sat|sun)(?:day)?\\b( week)?");
+          "\\b((next )?)(mon|tues|tue|wednes|wed|thurs|thu|fri|satur|sat|sun)(day)?\\b( week)?");
   private static final Pattern DISTANCE =
-      Pattern.compile("\\b(?:in )?([a-z]+|\\d{1,2}) (day|week)s?\\b");
+      Pattern.compile("\\b((?:with)?in )?([a-z]+|\\d{1,2}) (day|week)s?\\b");
+  private static final Pattern CHRISTMAS_EVE = Pattern.compile("christmas eve");
+  private static final Pattern END_OF_MONTH = Pattern.compile("end of (?:the|this) month");
+  private static final Pattern TODAY = Pattern.compile("\\b(?:today|tonight)\\b");
+  private static final Pattern TOMORROW = Pattern.compile("\\b(?:tomorr?ow|tmrw)\\b");
+  private static final Pattern BY =
+      Pattern.compile("\\b(?:for|by|on|until|till|due|before|next)\\s+$");
   private static final Pattern WORD = Pattern.compile("\\b[a-z]{5,9}\\b");
   private static final Pattern TIME =
       Pattern.compile(
@@ -86,103 +94,114 @@ final class Dates {
   }
 
   private @Nullable Day day() {
-    Matcher iso = text.find(ISO);
-    if (iso.find()) {
-      return on(iso, number(iso, 1), number(iso, 2), number(iso, 3), true);
-    }
-    Matcher dotted = text.find(DOTTED);
-    if (dotted.find()) {
-      return on(dotted, year(dotted), number(dotted, 2), number(dotted, 1), true);
-    }
-    Matcher dayMonth = text.find(DAY_MONTH);
-    if (dayMonth.find()) {
-      return on(dayMonth, 0, month(dayMonth.group(2)), number(dayMonth, 1), true);
-    }
-    Matcher monthDay = text.find(MONTH_DAY);
-    if (monthDay.find()) {
-      return on(monthDay, 0, month(monthDay.group(1)), number(monthDay, 2), true);
-    }
-    Matcher slashed = text.find(SLASHED);
-    while (slashed.find()) {
-      if (!text.isFree(slashed.start(), slashed.end())) {
-        continue;
-      }
-      Day day = on(slashed, year(slashed), number(slashed, 2), number(slashed, 1), false);
+    return first(ISO, said -> on(said, number(said, 1), number(said, 2), number(said, 3), true))
+        .or(() -> first(DOTTED, said -> dayMonth(said, said.group(3) != null)))
+        .or(() -> first(DAY_MONTH, said -> named(said, 1, 2)))
+        .or(() -> first(MONTH_DAY, said -> named(said, 2, 1)))
+        .or(() -> first(SLASHED, said -> dayMonth(said, false)))
+        .or(this::inWords)
+        .or(this::misspelt)
+        .orElse(null);
+  }
+
+  /** The first that is a day and was not read as something else. */
+  private Optional<Day> first(Pattern pattern, Function<Matcher, @Nullable Day> read) {
+    Matcher said = text.find(pattern);
+    while (said.find()) {
+      Day day = text.isFree(said.start(), said.end()) ? read.apply(said) : null;
       if (day != null) {
-        return day;
+        return Optional.of(day);
       }
     }
-    return inWords();
+    return Optional.empty();
   }
 
-  private @Nullable Day inWords() {
-    Matcher eve = text.find(Pattern.compile("christmas eve"));
-    if (eve.find()) {
-      return on(eve, 0, 12, 24, true);
-    }
-    Matcher end = text.find(Pattern.compile("end of (?:the|this) month"));
-    if (end.find()) {
-      return on(end, today.with(TemporalAdjusters.lastDayOfMonth()), true);
-    }
-    Matcher near = text.find(Pattern.compile("\\b(today|tonight|tomorrow|tmrw|tomorow)\\b"));
-    if (near.find()) {
-      return on(
-          near,
-          today.plusDays(
-              near.group(1).startsWith("to")
-                      && near.group(1).length() < 8
-                      && !near.group(1).equals("tomorow")
-                  ? 0
-                  : 1),
-          true);
-    }
-    Matcher the = text.find(THE_DAY);
-    if (the.find()) {
-      LocalDate day = today.withDayOfMonth(Math.min(28, number(the, 1)));
-      return on(the, day.isBefore(today) ? day.plusMonths(1) : day, true);
-    }
-    Matcher weekday = text.find(WEEKDAY);
-    if (weekday.find()) {
-      return on(weekday, weekday(weekday), true);
-    }
-    Matcher distance = text.find(DISTANCE);
-    if (distance.find()) {
-      Integer n = Counts.number(distance.group(1));
-      if (n != null) {
-        return on(
-            distance, today.plusDays((long) n * (distance.group(2).equals("week") ? 7 : 1)), true);
-      }
-    }
-    return misspelt();
+  /** Without a year it may be a number of another kind. */
+  private @Nullable Day dayMonth(Matcher said, boolean sure) {
+    int year = said.group(3) == null ? 0 : Integer.parseInt(said.group(3));
+    return on(said, year, number(said, 2), number(said, 1), sure);
   }
 
-  private @Nullable Day misspelt() {
-    Matcher word = text.find(WORD);
-    while (word.find()) {
-      for (DayOfWeek each : DayOfWeek.values()) {
-        String name = each.getDisplayName(TextStyle.FULL, Locale.ENGLISH).toLowerCase(Locale.ROOT);
-        if (Lexicon.distance(word.group(), name) == 1) {
-          return on(word, today.with(TemporalAdjusters.next(each)), false);
-        }
+  /** "20 may be enough" is hardly a day. */
+  private @Nullable Day named(Matcher said, int day, int month) {
+    boolean sure = !said.group(month).equals("may");
+    return on(said, 0, month(said.group(month)), number(said, day), sure);
+  }
+
+  private Optional<Day> inWords() {
+    return first(CHRISTMAS_EVE, said -> on(said, 0, 12, 24, true))
+        .or(
+            () ->
+                first(
+                    END_OF_MONTH,
+                    said -> on(said, today.with(TemporalAdjusters.lastDayOfMonth()), true)))
+        .or(() -> first(TODAY, said -> on(said, today, true)))
+        .or(() -> first(TOMORROW, said -> on(said, today.plusDays(1), true)))
+        .or(() -> first(THE_DAY, this::theDay))
+        .or(() -> first(WEEKDAY, this::weekday))
+        .or(() -> first(DISTANCE, this::distance));
+  }
+
+  /** The next one that there is: not every month has a 31st. */
+  private @Nullable Day theDay(Matcher said) {
+    int day = number(said, 1);
+    for (YearMonth month = YearMonth.from(today);
+        month.isBefore(YearMonth.from(today).plusYears(1));
+        month = month.plusMonths(1)) {
+      if (month.isValidDay(day) && !month.atDay(day).isBefore(today)) {
+        return on(said, month.atDay(day), true);
       }
     }
     return null;
   }
 
-  private LocalDate weekday(Matcher said) {
-    String begins = said.group(2).substring(0, 3).toUpperCase(Locale.ROOT);
+  /** "A two day regatta" is hardly when it is due. */
+  private @Nullable Day distance(Matcher said) {
+    Integer n = Counts.number(said.group(2));
+    return n == null
+        ? null
+        : on(
+            said,
+            today.plusDays((long) n * (said.group(3).equals("week") ? 7 : 1)),
+            said.group(1) != null);
+  }
+
+  private Optional<Day> misspelt() {
+    return first(WORD, this::misspelt);
+  }
+
+  private @Nullable Day misspelt(Matcher word) {
+    for (DayOfWeek each : DayOfWeek.values()) {
+      String name = each.getDisplayName(TextStyle.FULL, Locale.ENGLISH).toLowerCase(Locale.ROOT);
+      if (Lexicon.distance(word.group(), name) == 1) {
+        return on(word, today.with(TemporalAdjusters.next(each)), false);
+      }
+    }
+    return null;
+  }
+
+  /** A sun and what sat are days only where somebody says by when. */
+  private @Nullable Day weekday(Matcher said) {
+    boolean brief = said.group(4) == null;
+    if (brief
+        && !BY.matcher(text.lower().substring(0, said.start())).find()
+        && !TIME.matcher(text.lower().substring(said.end())).lookingAt()
+        && !TIME.matcher(text.lower().substring(said.end()).stripLeading()).lookingAt()) {
+      return null;
+    }
+    String begins = said.group(3).substring(0, 3).toUpperCase(Locale.ROOT);
     DayOfWeek day = today.getDayOfWeek();
     for (DayOfWeek each : DayOfWeek.values()) {
       day = each.name().startsWith(begins) ? each : day;
     }
-    LocalDate coming = today.with(TemporalAdjusters.next(day));
-    if (said.group(1) != null) {
+    if (said.group(2) != null) {
       // Of the week after this one.
       LocalDate monday = today.with(TemporalAdjusters.next(DayOfWeek.MONDAY));
-      return monday.with(TemporalAdjusters.nextOrSame(day));
+      return on(said, monday.with(TemporalAdjusters.nextOrSame(day)), true);
     }
-    boolean today7 = said.group(3) != null && day == today.getDayOfWeek();
-    return said.group(3) != null && !today7 ? coming.plusDays(7) : coming;
+    LocalDate coming = today.with(TemporalAdjusters.next(day));
+    boolean aWeekLater = said.group(5) != null && day != today.getDayOfWeek();
+    return on(said, aWeekLater ? coming.plusDays(7) : coming, true);
   }
 
   private @Nullable Day on(Matcher said, int year, int month, int day, boolean sure) {
@@ -201,10 +220,6 @@ final class Dates {
 
   private static int number(Matcher said, int group) {
     return Integer.parseInt(said.group(group));
-  }
-
-  private static int year(Matcher said) {
-    return said.group(3) == null ? 0 : Integer.parseInt(said.group(3));
   }
 
   private static int month(String begins) {

@@ -162,7 +162,7 @@ public final class IntakeReader {
   private void place() {
     for (int at = 0; at < words.size(); at++) {
       Optional<Lexicon.Hit> hit = text.at(at, "place");
-      if (hit.isPresent() && isPlace(at, hit.get())) {
+      if (hit.isPresent() && isPlace(at)) {
         put(Field.PLACE, hit.get(), at);
         return;
       }
@@ -170,9 +170,9 @@ public final class IntakeReader {
   }
 
   /** "Call me back" and "bags with pockets" name no place. */
-  private boolean isPlace(int at, Lexicon.Hit hit) {
+  private boolean isPlace(int at) {
     String before = at == 0 ? "" : words.get(at - 1).text();
-    boolean owned = before.matches("me|us|come|call|with|and|above|below|beside|over the");
+    boolean owned = before.matches("me|us|come|call|with|and|above|below|beside");
     boolean girth = at > 0 && before.matches("cm|mm|inches") && text.isFree(words.get(at - 1));
     boolean above = girth || at > 1 && words.get(at - 2).text().matches("above|below|beside");
     return !owned && !above;

@@ -51,19 +51,15 @@ final class Labels {
   }
 
   private void put(Map<Field, Said<?>> fields, String label, int first, int last, boolean sure) {
-    int from = words.get(first).from();
-    if (label.matches("\\s*\\d+ [^\\d%/]*")) {
-      from = words.get(first + 1).from();
-    }
-    int to = words.get(last).to();
     // One bare number before one fibre counts pieces, not shares.
     boolean pieces = label.matches("\\s*\\d+ [^\\d%/]*");
+    int from = words.get(pieces ? first + 1 : first).from();
+    int to = words.get(last).to();
     String plain =
         (pieces ? label.replaceFirst("\\d+", "") : label)
             .strip()
             .replaceAll("^[,./:;]+|[,/:;]+$", "")
             .strip();
-    // Shares in their order, as polycotton 65/35 is said.
     if (LabelReader.read(plain).blend() == null) {
       return;
     }

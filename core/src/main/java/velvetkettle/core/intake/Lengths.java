@@ -20,7 +20,7 @@ final class Lengths {
               + UNIT
               + ")?(?!\\d|\\s*(?:st|nd|rd|th|jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))");
   private static final Pattern SINGLE = Pattern.compile(NUMBER + UNIT + "(\\s*(?:high|tall))?");
-  private static final Pattern HALF = Pattern.compile("half an inch()()()");
+  private static final Pattern HALF = Pattern.compile("half an inch");
   private static final double INCH = 25.4;
   private static final double LARGEST = 3000;
 

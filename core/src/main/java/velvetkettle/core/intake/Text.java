@@ -2,7 +2,6 @@ package velvetkettle.core.intake;
 
 import java.util.BitSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,8 +17,13 @@ final class Text {
     words = Word.of(sentence);
   }
 
+  /** Letter by letter, so that it is as long as what was said. */
   String lower() {
-    return plain.toLowerCase(Locale.ROOT);
+    StringBuilder lower = new StringBuilder(plain);
+    for (int i = 0; i < plain.length(); i++) {
+      lower.setCharAt(i, Character.toLowerCase(plain.charAt(i)));
+    }
+    return lower.toString();
   }
 
   String plain() {

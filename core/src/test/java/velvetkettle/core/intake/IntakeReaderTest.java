@@ -85,12 +85,24 @@ class IntakeReaderTest {
     "2028-02-28, in 2 days, 2028-03-01",
     "2026-11-30, 29 February 2027,",
     "2026-03-01, 28 Feb, 2027-02-28",
+    "2026-11-30, by the 31st, 2026-12-31",
+    "2027-02-01, by the 30th, 2027-03-30",
+    "2026-11-30, a yellow sun on the chest,",
+    "2026-11-30, by Sun, 2026-12-06",
   })
   @DisplayName("days are counted from today")
   void days(LocalDate today, String said, LocalDate day) {
     Intake intake = IntakeReader.read("20 navy tees, " + said, today);
     assertThat(intake.get(Field.DUE).map(due -> ((Intake.Due) due.value()).day()).orElse(null))
         .isEqualTo(day);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"20 tees for a two day regatta", "20 may be enough", "tees, width 10.5. Thanks"})
+  @DisplayName("what is hardly a day is none, or is marked")
+  void hardlyADay(String sentence) {
+    assertThat(IntakeReader.read(sentence, MONDAY).get(Field.DUE).filter(Said::sure)).isEmpty();
   }
 
   @Test
