@@ -120,6 +120,10 @@ final class Colours {
 
   /** Whether only plain words stand there: a comma, a fibre or a garment parts them. */
   private boolean isJoined(int from, int to) {
+    // A line of its own is parted as by a comma.
+    if (text.plain().substring(words.get(from - 1).to(), words.get(to).from()).contains("\n")) {
+      return false;
+    }
     for (int i = from; i < to; i++) {
       if (!words.get(i).isWord() || !text.isFree(words.get(i))) {
         return false;

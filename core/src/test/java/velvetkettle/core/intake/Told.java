@@ -49,10 +49,6 @@ record Told(String sentence, Map<String, String> fields) {
     intake.fields().forEach((field, said) -> add(field, said, read, unsure));
     Set<String> all = new TreeSet<>(fields.keySet());
     all.addAll(read.keySet());
-    // Black letters have a colour, even where nobody asks for the tone of the art.
-    if (!fields.containsKey("light")) {
-      all.remove("light");
-    }
     int right = 0;
     List<String> wrong = new ArrayList<>();
     for (String name : all) {
