@@ -74,8 +74,7 @@ class WholeWardrobeIT extends Journey {
         "Jacket",
         "Shell: 80% wool 20% polyamide. Lining: 100% viscose",
         "Wool coating");
-    assertThat(page.locator("#label-reading"))
-        .containsText("The lining is viscose, 100 %");
+    assertThat(page.locator("#label-reading")).containsText("The lining is viscose, 100 %");
     type("colour", "navy");
     choose("depth", "Dark");
     choose("dye", "Acid dye");
