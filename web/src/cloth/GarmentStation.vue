@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import dayjs, { type Dayjs } from 'dayjs'
-import { computed, watch } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, useTemplateRef, watch } from 'vue'
 import type { GarmentForm, Plan, Problem, Schemas, TicketForm } from '@/api/client'
 import ChoiceField from '@/form/ChoiceField.vue'
+import DueField from '@/form/DueField.vue'
 import { useFields } from '@/form/fields'
 import FormProblem from '@/form/FormProblem.vue'
-import LabelledField from '@/form/LabelledField.vue'
 import NumberField from '@/form/NumberField.vue'
 import TextField from '@/form/TextField.vue'
+import IntakeSection from '@/intake/IntakeSection.vue'
+import { titleOf } from '@/intake/laid'
 import { blankDecoration, copyOf } from '@/plan/blankTicket'
-import PlaceSection from '@/place/PlaceSection.vue'
 import RosterFields from '@/roster/RosterFields.vue'
 import ArtFields from './ArtFields.vue'
 import GarmentFields from './GarmentFields.vue'
@@ -23,6 +24,8 @@ const props = defineProps<{
   plan: Plan | null
   problem: Problem | null
   keeping: boolean
+  /** The ticket as it begins; null where it was kept before. */
+  blank: TicketForm | null
 }>()
 const emit = defineEmits<{ keep: [] }>()
 const { ready } = useFields(() => props.problem)
@@ -38,12 +41,13 @@ const pressId = computed({
     if (chosen) form.value.pressId = chosen
   },
 })
-const due = computed({
-  get: () => dayjs(form.value.dueAt),
-  set: (value: Dayjs | undefined) => {
-    if (value) form.value.dueAt = value.toISOString()
-  },
+/** Those who want the whole form at once get it the next time too. */
+const wanted = useLocalStorage('kettle.wholeForm', false)
+const whole = computed({
+  get: () => props.blank === null || wanted.value,
+  set: (open) => (wanted.value = open),
 })
+const intake = useTemplateRef<InstanceType<typeof IntakeSection>>('intake')
 
 /** A ticket holds no more. */
 const MOST = 6
@@ -73,91 +77,98 @@ function useCloth(known: GarmentForm) {
   form.value.garment = copyOf(known)
 }
 
+/** What is missing of a ticket stands in the whole form only. */
 function keep() {
   if (!form.value.title.trim() && form.value.garment.name) {
-    form.value.title = `${form.value.pieces} × ${form.value.garment.name}`
+    form.value.title = titleOf(form.value, intake.value?.reading ?? null)
   }
   if (ready()) emit('keep')
 }
+
+defineExpose({ clear: () => intake.value?.clear() })
 </script>
 
 <template>
   <form class="garment" novalidate @submit.prevent="keep">
-    <section class="part">
-      <div class="heading">
-        <h2>{{ $t('garment.title') }}</h2>
-        <span class="blanks">
-          <KeepCloth :garment="form.garment" />
-          <KnownCloths @choose="useCloth" />
-        </span>
-      </div>
-      <GarmentFields v-model="form.garment" />
-    </section>
-    <ArtFields
-      v-for="(decoration, n) in form.decorations"
-      :key="`${n} ${decoration.id}`"
-      v-model="form.decorations[n]!"
-      :garment="form.garment.kind"
-      :number="n"
-      :others="form.decorations.filter((other) => other.id !== decoration.id)"
-      @remove="remove(decoration.id)"
+    <IntakeSection
+      v-if="blank"
+      ref="intake"
+      v-model="form"
+      :blank="blank"
+      :plan="plan"
+      :whole="whole"
+      @keep="keep"
     />
-    <a-button v-if="form.decorations.length < MOST" @click="add">{{ $t('garment.addArt') }}</a-button>
-    <PlaceSection v-model="form" :plan="plan" />
-    <section class="part">
-      <h2>{{ $t('garment.order') }}</h2>
-      <div class="fields">
-        <TextField
-          id="title"
-          v-model="form.title"
-          class="wide2"
-          :label="$t('garment.ticketTitle')"
-          :max="80"
-          optional
-          :placeholder="$t('garment.ticketTitleHint')"
-        />
-        <TextField
-          id="customer"
-          v-model="form.customer"
-          class="wide2"
-          :label="$t('garment.customer')"
-          :max="80"
-          optional
-        />
-        <NumberField
-          id="pieces"
-          v-model="form.pieces"
-          :label="$t('garment.pieces')"
-          :disabled="form.roster.length > 0"
-          :min="1"
-          :max="10000"
-          whole
-        />
-        <LabelledField id="due" path="dueAt" :label="$t('garment.due')">
-          <a-date-picker
-            id="due"
-            v-model:value="due"
-            :allow-clear="false"
-            :show-time="{ format: 'HH:mm', minuteStep: 15 }"
-            format="ddd D MMM HH:mm"
-            class="full"
+    <a-button v-if="blank" type="link" class="turn" :aria-expanded="whole" @click="whole = !whole">{{
+      $t(whole ? 'intake.folded' : 'intake.whole')
+    }}</a-button>
+    <template v-if="whole">
+      <section class="part">
+        <div class="heading">
+          <h2>{{ $t('garment.title') }}</h2>
+          <span class="blanks">
+            <KeepCloth :garment="form.garment" />
+            <KnownCloths @choose="useCloth" />
+          </span>
+        </div>
+        <GarmentFields v-model="form.garment" />
+      </section>
+      <ArtFields
+        v-for="(decoration, n) in form.decorations"
+        :key="`${n} ${decoration.id}`"
+        v-model="form.decorations[n]!"
+        :garment="form.garment.kind"
+        :number="n"
+        :others="form.decorations.filter((other) => other.id !== decoration.id)"
+        @remove="remove(decoration.id)"
+      />
+      <a-button v-if="form.decorations.length < MOST" @click="add">{{ $t('garment.addArt') }}</a-button>
+      <section class="part">
+        <h2>{{ $t('garment.order') }}</h2>
+        <div class="fields">
+          <TextField
+            id="title"
+            v-model="form.title"
+            class="wide2"
+            :label="$t('garment.ticketTitle')"
+            :max="80"
+            optional
+            :placeholder="$t('garment.ticketTitleHint')"
           />
-        </LabelledField>
-        <ChoiceField
-          id="press"
-          v-model="pressId"
-          path="pressId"
-          :hint="$t('garment.pressGone')"
-          class="wide2"
-          :label="$t('garment.press')"
-          :options="pressChoices"
-        />
-      </div>
-    </section>
-    <RosterFields
-      v-model="form.roster"
-      :layouts="form.decorations.filter(({ kind }) => kind === 'LETTERING')"
-    />
+          <TextField
+            id="customer"
+            v-model="form.customer"
+            class="wide2"
+            :label="$t('garment.customer')"
+            :max="80"
+            optional
+          />
+          <NumberField
+            id="pieces"
+            v-model="form.pieces"
+            :label="$t('garment.pieces')"
+            :disabled="form.roster.length > 0"
+            :min="1"
+            :max="10000"
+            whole
+          />
+          <DueField v-model="form.dueAt" />
+          <ChoiceField
+            id="press"
+            v-model="pressId"
+            path="pressId"
+            :hint="$t('garment.pressGone')"
+            class="wide2"
+            :label="$t('garment.press')"
+            :options="pressChoices"
+          />
+        </div>
+      </section>
+      <RosterFields
+        v-model="form.roster"
+        :layouts="form.decorations.filter(({ kind }) => kind === 'LETTERING')"
+      />
+    </template>
     <FormProblem />
     <a-button type="primary" size="large" html-type="submit" :loading="keeping">{{
       $t('garment.keep')

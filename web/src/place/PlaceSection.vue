@@ -17,6 +17,7 @@ import { usePattern } from './usePattern'
 /** The garment as it lies flat: where everything goes, and what the platen would come down on. */
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{ plan: Plan | null }>()
+defineEmits<{ stack: [] }>()
 const { t } = useI18n()
 const { options, title } = useVocabulary()
 const { length } = useUnits()
@@ -134,14 +135,17 @@ const range = ({ from, to }: { from: number; to: number }) =>
 
 <template>
   <section v-if="pattern" class="places">
-    <h2>{{ $t('place.title') }}</h2>
+    <div class="head">
+      <h2>{{ $t('place.title') }}</h2>
+      <a-radio-group v-model:value="face" :aria-label="$t('place.face')">
+        <a-radio-button v-for="one in options('garmentface')" :key="one.value" :value="one.value">{{
+          one.label
+        }}</a-radio-button>
+      </a-radio-group>
+      <a-button @click="$emit('stack')">{{ $t('place.stack') }} <kbd>S</kbd></a-button>
+    </div>
     <div class="columns">
       <div class="drawing">
-        <a-radio-group v-model:value="face" size="small" :aria-label="$t('place.face')">
-          <a-radio-button v-for="one in options('garmentface')" :key="one.value" :value="one.value">{{
-            one.label
-          }}</a-radio-button>
-        </a-radio-group>
         <GarmentDrawing
           :outline="face === 'FRONT' ? pattern.pattern.front : pattern.pattern.back"
           :depth="form.garment.depth"
@@ -259,14 +263,19 @@ const range = ({ from, to }: { from: number; to: number }) =>
 
 .columns {
   display: grid;
-  gap: 20px;
-  grid-template-columns: minmax(0, 11fr) minmax(240px, 9fr);
+  gap: 14px;
 }
 
-@media (max-width: 1150px) {
-  .columns {
-    grid-template-columns: 1fr;
-  }
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding-bottom: 10px;
+}
+
+.head h2 {
+  flex: 1;
 }
 
 .drawing {
@@ -284,10 +293,6 @@ const range = ({ from, to }: { from: number; to: number }) =>
 
 .numbers :deep(.full) {
   width: 100%;
-}
-
-h2 {
-  padding-bottom: 8px;
 }
 
 .pair {

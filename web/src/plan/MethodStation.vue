@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Plan, Problem, Schemas, TicketForm } from '@/api/client'
 import { isNoHeat, NO_HEAT } from '@/media/noHeat'
 import { useVocabulary } from '@/speech/vocabulary'
+import { useKey } from '@/shell/keys'
 import { missing } from './blankTicket'
 import { withFilmBelow } from './filmBelow'
 import CompareOptions from './CompareOptions.vue'
@@ -37,6 +38,10 @@ const { word, title } = useVocabulary()
 const { t } = useI18n()
 const { data: materials } = useMaterials()
 const comparing = ref(false)
+useKey('t', () => {
+  const best = props.decoration?.options[0]
+  if (best && !props.busy) emit('take', best.medium)
+})
 /** The medium whose window is looked at, though its usual setting will not do. */
 const window = ref<{ medium: string; name: string } | null>(null)
 const trial = computed(() =>

@@ -19,7 +19,10 @@ defineProps<{
   loading: boolean
   /** Where the heat story stands below it, the Stack makes room. */
   small?: boolean
+  /** Whether the thing itself can be had instead. */
+  thing?: boolean
 }>()
+defineEmits<{ thing: [] }>()
 </script>
 
 <template>
@@ -32,6 +35,9 @@ defineProps<{
       <span v-else-if="option" class="muted">{{
         $t('ticket.stackOf', { medium: capital(option.name) })
       }}</span>
+      <a-button v-if="thing" size="small" @click="$emit('thing')">
+        {{ $t('place.show') }} <kbd>S</kbd>
+      </a-button>
     </div>
     <template v-if="option && form">
       <StackDrawing

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
+import type { TicketForm } from '@/api/client'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import GarmentStation from '@/cloth/GarmentStation.vue'
@@ -12,12 +13,13 @@ import QueryState from '@/shell/QueryState.vue'
 import type { OwnSetting } from '@/window/useTrial'
 import { useTried } from '@/window/useTried'
 import BesideTheWork from './BesideTheWork.vue'
-import { blankTicket, formOf } from './blankTicket'
+import { blankTicket, copyOf, formOf } from './blankTicket'
 import { currentOption, decorationOf } from './currentOption'
 import MethodStation from './MethodStation.vue'
 import PressStation from './PressStation.vue'
 import SinceThen from './SinceThen.vue'
 import { takeStart } from './startWith'
+import PlaceSection from '@/place/PlaceSection.vue'
 import { STATIONS, type StationName } from './stations'
 import TicketHead from './TicketHead.vue'
 import TicketStack from './TicketStack.vue'
@@ -51,9 +53,17 @@ const preview = usePreview(form)
 const looking = ref<string | null>(null)
 const repeats = ref<{ id: string; name: string } | null>(null)
 
+/** A new ticket as it begins; null where it was kept before. */
+const blank = ref<TicketForm | null>(null)
+/** At the garment the thing itself stands at the right, and the Stack behind a key. */
+const stackWanted = ref(false)
+const thing = computed(() => station.value === 'garment' && !stackWanted.value)
+
 /** A new ticket begins blank, with a cloth from Cloth memory, or as an earlier one. */
 function beginNew(pressId: string) {
-  base(blankTicket(pressId))
+  const empty = blankTicket(pressId)
+  base(empty)
+  blank.value = empty
   const start = takeStart()
   if (!start || !form.value) return
   form.value.garment = start.garment
@@ -63,6 +73,7 @@ function beginNew(pressId: string) {
     const { title, customer, pieces, decorations } = before
     Object.assign(form.value, { title, customer, pieces, pressId: before.pressId, decorations })
   }
+  blank.value = copyOf(form.value)
 }
 
 watch(
@@ -135,6 +146,9 @@ function go(to: StationName) {
 
 STATIONS.forEach((name, index) => useKey(String(index + 1), () => go(name)))
 useKey('l', () => go('check'))
+useKey('s', () => {
+  if (station.value === 'garment') stackWanted.value = !stackWanted.value
+})
 
 const { keep, keeping, problem, stale, target } = useTicketSave(draft, ticket, ticketId)
 const { take, settle, flow, planning } = useMediumChoice({
@@ -156,9 +170,13 @@ function takeFor(medium: string, id = art.value?.id, own?: OwnSetting | null) {
 }
 const busy = computed(() => keeping.value || planning.value)
 
+const garmentStation = useTemplateRef<InstanceType<typeof GarmentStation>>('garmentStation')
+
 async function keepAndChoose() {
   const id = target.value
-  if (await keep()) await router.push({ name: 'ticket', params: { id, station: 'method' } })
+  if (!(await keep())) return
+  garmentStation.value?.clear()
+  await router.push({ name: 'ticket', params: { id, station: 'method' } })
 }
 
 async function load() {
@@ -168,6 +186,7 @@ async function load() {
 }
 
 function drop() {
+  garmentStation.value?.clear()
   if (ticket.value) reset(formOf(ticket.value))
   else if (presses.value?.items[0]) reset(blankTicket(presses.value.items[0].id))
 }
@@ -185,7 +204,7 @@ watch([station, at], () => (looking.value = null))
       {{ $t('ticket.draft') }} <a-button size="small" @click="drop">{{ $t('ticket.drop') }}</a-button>
     </div>
     <SinceThen v-if="repeats" :ticket-id="repeats.id" :name="repeats.name" />
-    <div class="body">
+    <div class="body" :class="{ thing: station === 'garment' }">
       <main id="work" class="work">
         <QueryState
           :loading="(ticketId !== undefined && isPending) || (!form && !error)"
@@ -195,7 +214,9 @@ watch([station, at], () => (looking.value = null))
           <template v-if="form">
             <GarmentStation
               v-if="station === 'garment'"
+              ref="garmentStation"
               v-model="form"
+              :blank="ticketId ? null : blank"
               :presses="presses?.items ?? []"
               :plan="plan"
               :problem="problem"
@@ -246,8 +267,15 @@ watch([station, at], () => (looking.value = null))
           </template>
         </QueryState>
       </main>
-      <BesideTheWork>
-        <TicketStack v-bind="stack" :small="told !== null">
+      <BesideTheWork :thing="thing">
+        <PlaceSection v-if="thing && form" v-model="form" :plan="plan" @stack="stackWanted = true" />
+        <TicketStack
+          v-else
+          v-bind="stack"
+          :small="told !== null"
+          :thing="station === 'garment'"
+          @thing="stackWanted = false"
+        >
           <HeatStory v-if="told" v-bind="told" @now="now = $event" />
         </TicketStack>
       </BesideTheWork>
@@ -277,12 +305,17 @@ watch([station, at], () => (looking.value = null))
   grid-template-columns: minmax(0, 1fr) minmax(380px, 40%);
 }
 
+.body.thing {
+  grid-template-columns: minmax(0, 1fr) minmax(400px, 48%);
+}
+
 .work {
   padding: 16px 20px 32px;
 }
 
 @media (max-width: 899px) {
-  .body {
+  .body,
+  .body.thing {
     grid-template-columns: 1fr;
   }
 }

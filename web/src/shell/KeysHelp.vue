@@ -10,10 +10,14 @@ useKey('?', () => (helpOpen.value = true))
 const keys = computed(() => {
   const here: [string, string][] = []
   if (route.name === 'ticket') here.push(['1 – 5', 'stations'])
+  if (route.name === 'ticket' && route.params.station === 'method') here.push(['T', 'take'])
+  if (route.name === 'new-ticket' || (route.name === 'ticket' && route.params.station !== 'method'))
+    here.push(['S', 'stack'])
   if (route.name === 'at-the-press') here.push(['Space', 'next'], ['P', 'pause'])
   if (route.name === 'at-the-press' || route.name === 'ticket') here.push(['L', 'log'])
   return [
     ...here,
+    ['N', 'new'],
     ['U', 'units'],
     ['/', 'search'],
     ['Ctrl K', 'search'],

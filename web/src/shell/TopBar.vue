@@ -24,6 +24,11 @@ function toField(event: KeyboardEvent) {
 }
 
 useKey('/', toField)
+useKey('n', (event) => {
+  // Else the letter lands in the field that the new ticket opens with.
+  event.preventDefault()
+  void router.push({ name: 'new-ticket' })
+})
 onKeyStroke('k', (event) => {
   if (event.ctrlKey || event.metaKey) toField(event)
 })

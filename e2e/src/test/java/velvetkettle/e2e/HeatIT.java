@@ -85,7 +85,7 @@ class HeatIT extends Journey {
     page.reload();
     assertThat(page.locator("#humidity")).hasValue("90");
 
-    page.navigate("/tickets/new");
+    newTicket();
     type("name", "damp tee");
     type("label", "100% cotton");
     type("description", "anchor");

@@ -106,9 +106,15 @@ abstract class Journey {
         .click();
   }
 
+  /** A new ticket in the whole form. */
+  protected void newTicket() {
+    page.navigate("/tickets/new");
+    button("The whole form").click();
+  }
+
   /** Begins a ticket with a garment. */
   protected void garment(String name, String label, String fabric) {
-    page.navigate("/tickets/new");
+    newTicket();
     type("name", name);
     type("label", label);
     choose("fabric", fabric);

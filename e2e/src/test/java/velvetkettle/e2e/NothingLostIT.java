@@ -23,7 +23,7 @@ class NothingLostIT extends Journey {
   @Test
   @DisplayName("a draft comes back after a reload, and after the browser's page was closed")
   void aDraftComesBack() {
-    page.navigate("/tickets/new");
+    newTicket();
     type("name", "oilskin");
     type("label", "60% cotton 40% polyester");
     typeNumber("width", "123");
@@ -42,7 +42,7 @@ class NothingLostIT extends Journey {
   @Test
   @DisplayName("bad input says what, where and what to do, and keeps what was typed")
   void badInputKeepsWhatWasTyped() {
-    page.navigate("/tickets/new");
+    newTicket();
     type("name", "mystery top");
     type("description", "a wave");
     type("label", "60% cotton 60% polyester");

@@ -15,7 +15,7 @@ class ToTheLoggedPressIT extends Journey {
   @Test
   @DisplayName("navy polyester rowing top, white lettering: blocker film, cold peel, 72 hours")
   void rowingTop() {
-    page.navigate("/tickets/new");
+    newTicket();
     type("name", "rowing top");
     type("label", "100% polyester");
     choose("fabric", "Interlock");
@@ -51,7 +51,7 @@ class ToTheLoggedPressIT extends Journey {
   @Test
   @DisplayName("white cotton band tee, photograph: light transfer paper, mirrored, bleed off")
   void bandTee() {
-    page.navigate("/tickets/new");
+    newTicket();
     type("name", "band tee");
     type("label", "100% cotton");
     type("description", "photograph of the quay");
@@ -102,7 +102,7 @@ class ToTheLoggedPressIT extends Journey {
   @Test
   @DisplayName("polypropylene deck bag: every medium is ruled out, and it can be done without heat")
   void deckBag() {
-    page.navigate("/tickets/new");
+    newTicket();
     type("name", "deck bag");
     choose("kind", "Bag");
     type("label", "PP 100");

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.cloth.Colour;
 import velvetkettle.core.cloth.Depth;
@@ -18,6 +19,8 @@ import velvetkettle.core.cloth.Hue;
 final class Colours {
   private static final Set<String> COLOURLESS =
       Set.of(ArtKind.BADGE.name(), ArtKind.PHOTOGRAPH.name(), ArtKind.ALL_OVER_PRINT.name());
+
+  private static final Pattern CLOTH = Pattern.compile("\\s+(?:cloth|fabric)\\b");
 
   private final Text text;
   private final List<Word> words;
@@ -58,7 +61,8 @@ final class Colours {
     readTints(tints, art);
     Said<?> cloth = fields.get(Field.COLOUR);
     Said<?> light = fields.get(Field.LIGHT);
-    if (cloth != null && light != null && art >= 0 && cloth.from() > words.get(art).from()) {
+    boolean late = cloth != null && art >= 0 && cloth.from() > words.get(art).from();
+    if (cloth != null && light != null && late && !isNamedCloth(cloth.to())) {
       // "White logo 15 cm black" may be said the other way round.
       fields.put(Field.COLOUR, new Said<>(cloth.value(), cloth.from(), cloth.to(), false));
       fields.put(Field.LIGHT, new Said<>(light.value(), light.from(), light.to(), false));
@@ -102,8 +106,16 @@ final class Colours {
     return stroke || text.is(tint.at - 1, "the") && text.is(tint.at - 2, "from");
   }
 
+  /** "White cloth" leaves nothing open. */
+  private boolean isNamedCloth(int to) {
+    return CLOTH.matcher(text.lower()).region(to, text.plain().length()).lookingAt();
+  }
+
   /** What exists already, and what is printed in all colours, has no colour of its own. */
   private boolean isOfArt(Tint tint, List<Tint> all, int art) {
+    if (isNamedCloth(words.get(tint.behind() - 1).to())) {
+      return false;
+    }
     if (art < 0) {
       return fields.containsKey(Field.COLOUR);
     }

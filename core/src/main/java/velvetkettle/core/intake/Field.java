@@ -13,5 +13,9 @@ public enum Field {
   DUE,
   HEIGHT,
   FABRIC,
-  SIZES
+  SIZES,
+  /** Whom it fits. */
+  FITS,
+  /** What lies in the way of a platen. */
+  OBSTACLES
 }

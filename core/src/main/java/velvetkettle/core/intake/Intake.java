@@ -14,9 +14,16 @@ import velvetkettle.core.cloth.Colour;
  * What was read in a sentence. Values: LABEL the label as text; KIND, FABRIC, ART and PLACE of
  * their vocabularies; COLOUR a {@link Colour}; LIGHT the depth of the art's lightest tone; WIDTH
  * and HEIGHT in millimetres; PIECES a whole number; DUE a {@link Due}; SIZES a list of {@link
- * SizeCount}.
+ * SizeCount}; FITS a {@link velvetkettle.core.cloth.Size}; OBSTACLES a set of {@link
+ * velvetkettle.core.cloth.Obstacle}, empty where there is said to be none.
+ *
+ * @param garment what the garment is called in the sentence; empty where it is not
+ * @param goesOn what goes on is called; empty likewise
  */
-public record Intake(Map<Field, Said<?>> fields) {
+public record Intake(Map<Field, Said<?>> fields, String garment, String goesOn) {
+  /** One that says nothing. */
+  static final Intake NOTHING = new Intake(Map.of(), "", "");
+
   /** Without these no advice is worth much. */
   private static final List<Field> NEEDED =
       List.of(
@@ -36,6 +43,12 @@ public record Intake(Map<Field, Said<?>> fields) {
 
   public Optional<Said<?>> get(Field field) {
     return Optional.ofNullable(fields.get(field));
+  }
+
+  /** What was read of a field as what it is; null where nothing was. */
+  <T> @Nullable T value(Field field, Class<T> as) {
+    Said<?> said = fields.get(field);
+    return said == null ? null : as.cast(said.value());
   }
 
   /** Whether nothing at all was read. */

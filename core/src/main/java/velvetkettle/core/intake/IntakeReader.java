@@ -13,6 +13,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Size;
 
 /**
  * Reads an order as it was said, typed or pasted.
@@ -55,6 +56,8 @@ public final class IntakeReader {
     named(Field.FABRIC, "fabric");
     int kind = kind();
     place();
+    new Obstacles(text).read(fields);
+    fits();
     int art = art();
     if (art < 0 && quoted) {
       fields.put(Field.ART, new Said<>(ArtKind.LETTERING.name(), 0, 0, true));
@@ -70,7 +73,8 @@ public final class IntakeReader {
         Field.ART, (f, said) -> as(said, ArtKind.valueOf(said.value().toString())));
     fields.computeIfPresent(
         Field.PLACE, (f, said) -> as(said, Placement.valueOf(said.value().toString())));
-    return new Intake(fields);
+    Names names = new Names(text, fields);
+    return new Intake(fields, names.garment(), names.goesOn());
   }
 
   private static <T> Said<T> as(Said<?> said, T value) {
@@ -162,15 +166,32 @@ public final class IntakeReader {
   private void place() {
     for (int at = 0; at < words.size(); at++) {
       Optional<Lexicon.Hit> hit = text.at(at, "place");
-      if (hit.isPresent() && isPlace(at)) {
+      if (hit.isPresent() && isPlace(at, at + hit.get().words())) {
         put(Field.PLACE, hit.get(), at);
         return;
       }
     }
   }
 
-  /** "Call me back" and "bags with pockets" name no place. */
-  private boolean isPlace(int at) {
+  /** "Kids' tees"; but for what is called so, "baby blue". */
+  private void fits() {
+    for (int at = 0; at < words.size(); at++) {
+      Optional<Lexicon.Hit> hit = text.exactlyAt(at, "fits");
+      boolean colour = text.exactlyAt(at, "colour").filter(tint -> tint.words() > 1).isPresent();
+      if (hit.isPresent() && !colour) {
+        Size size = Size.valueOf(hit.get().entry().value());
+        Word last = words.get(at + hit.get().words() - 1);
+        fields.put(Field.FITS, new Said<>(size, words.get(at).from(), last.to(), true));
+        return;
+      }
+    }
+  }
+
+  /** "Call me back", "bags with pockets" and "a pocket in front" name no place. */
+  private boolean isPlace(int at, int behind) {
+    if (text.is(behind, "in") && text.is(behind + 1, "front")) {
+      return false;
+    }
     String before = at == 0 ? "" : words.get(at - 1).text();
     boolean owned = before.matches("me|us|come|call|with|and|above|below|beside");
     boolean girth = at > 0 && before.matches("cm|mm|inches") && text.isFree(words.get(at - 1));

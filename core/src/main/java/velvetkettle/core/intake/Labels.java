@@ -4,12 +4,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.LabelReader;
 
 /** The fibre content of an order, brought into the words of a sewn-in label. */
 final class Labels {
+  /** What is careful on purpose, so that nobody asks again. */
+  private static final Pattern UNKNOWN =
+      Pattern.compile(
+          "\\b(?:no label|label (?:is )?unknown|unknown label|without (?:a )?label)\\b");
+
   private static final Pattern POLYCOTTON = Pattern.compile("poly-?cott?on");
   private static final Set<String> BETWEEN =
       Set.of("%", "/", ",", "and", "recycled", "organic", "pure", "of", ":", ".", ";");
@@ -24,19 +30,25 @@ final class Labels {
   }
 
   void read(Map<Field, Said<?>> fields) {
+    Matcher unknown = text.find(UNKNOWN);
+    if (unknown.find() && text.isFree(unknown.start(), unknown.end())) {
+      text.take(unknown.start(), unknown.end());
+      fields.put(Field.LABEL, new Said<>("unknown", unknown.start(), unknown.end(), true));
+      return;
+    }
     int first = -1;
     int last = -1;
     boolean sure = true;
     StringBuilder label = new StringBuilder();
     for (int at = 0; at < words.size(); at++) {
-      Optional<String> fibre = fibre(at);
+      Optional<Named> fibre = fibre(at);
       if (fibre.isPresent() && text.isFree(words.get(at).from(), words.get(at).to())) {
         if (last >= 0 && !joins(last, at)) {
           break;
         }
         first = first < 0 ? at : first;
         last = at;
-        sure &= !fibre.get().startsWith("?");
+        sure &= fibre.get().exact();
       }
     }
     if (first < 0) {
@@ -45,7 +57,7 @@ final class Labels {
     first = widened(first, -1);
     last = widened(last, 1);
     for (int at = first; at <= last; at++) {
-      label.append(fibre(at).map(f -> f.replace("?", "")).orElse(words.get(at).text())).append(' ');
+      label.append(fibre(at).map(Named::label).orElse(words.get(at).text())).append(' ');
     }
     put(fields, label.toString().replace(" %", "%"), first, last, sure);
   }
@@ -123,27 +135,32 @@ final class Labels {
     return i == 0;
   }
 
-  /** As a label calls it; behind a question mark where it is misspelt. */
-  private Optional<String> fibre(int at) {
+  /**
+   * @param label as a label calls it
+   * @param exact whether it was spelt so
+   */
+  private record Named(String label, boolean exact) {}
+
+  private Optional<Named> fibre(int at) {
     Word word = words.get(at);
     if (!word.isWord()) {
       return Optional.empty();
     }
     if (POLYCOTTON.matcher(word.text()).matches()) {
-      return Optional.of("polyester cotton");
+      return Optional.of(new Named("polyester cotton", true));
     }
     String own = text.plain().substring(word.from(), word.to());
     for (Fibre fibre : Fibre.values()) {
       for (String code : fibre.labelWords()) {
         boolean isCode = code.length() <= 3 && Character.isUpperCase(code.charAt(0));
         if (isCode && (own.equals(code) || own.equalsIgnoreCase(code) && besideShare(at))) {
-          return Optional.of(code);
+          return Optional.of(new Named(code, true));
         }
       }
     }
     return Lexicon.TRADE
         .at(words, at, "fibre")
-        .map(hit -> (hit.exact() ? "" : "?") + hit.entry().value());
+        .map(hit -> new Named(hit.entry().value(), hit.exact()));
   }
 
   private boolean besideShare(int at) {

@@ -100,6 +100,27 @@ final class Phrases {
       fibre acetate: acetate
       fibre polypropylene: polypropylene
 
+      fits BABY: baby, baby's, newborn, new born, infant
+      fits TODDLER: toddler
+      fits YOUTH: kid, kid's, child, child's, children, children's, boy, girl, junior, youth, pupil
+      fits ADULT: adult, men, men's, women, women's, lady, ladies
+
+      obstacle POCKET_ZIP: zip pocket, pocket with zip, zipped pocket
+      obstacle ZIP: zip, zipper, full zip, half zip, zipped, zip up
+      obstacle BUTTON: button, buttoned
+      obstacle SNAP: snap, press stud, popper
+      obstacle POCKET: pocket, kangaroo pocket, front pocket, chest pocket
+      obstacle SEAM: seam
+      obstacle HOOD: hood
+      obstacle LINING: lining, lined
+      obstacle PADDING: padded, padding, quilted, quilting
+      obstacle RIVET: rivet, eyelet
+      obstacle HANDLE: handle
+      obstacle DRAWCORD: drawcord, drawstring
+      obstacle REFLECTIVE_TAPE: reflective tape, reflective strip
+      obstacle OLD_PRINT: old print, print already on, already printed
+      obstacle EMBROIDERY: embroidery already on
+
       colour WHITE NEUTRAL: white, wht, snow
       colour LIGHT NEUTRAL: ivory, cream, natural, nat, ecru, ash, pale grey, light grey, light gray
       colour MEDIUM NEUTRAL: grey, gray, grey melange, gray melange, heather grey, silver, mid grey

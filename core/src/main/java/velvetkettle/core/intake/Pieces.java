@@ -1,5 +1,7 @@
 package velvetkettle.core.intake;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -26,26 +28,36 @@ final class Pieces {
    * @param kind the word that names the garment; -1 where none does
    */
   void read(int kind) {
-    if (fields.containsKey(Field.PIECES)) {
-      return;
+    Said<?> bySize = fields.get(Field.PIECES);
+    if (bySize == null) {
+      if (!said(kind, true)) {
+        behind(kind);
+      }
+    } else if (said(kind, false)
+        && requireNonNull(fields.get(Field.PIECES)).value().equals(bySize.value())) {
+      fields.put(Field.PIECES, bySize);
     }
+  }
+
+  /** Whether a number is said of them; sure, unless sizes tell another. */
+  private boolean said(int kind, boolean sure) {
     Matcher said = text.find(PIECES);
     if (said.find()) {
       String number = (said.group(1) != null ? said.group(1) : said.group(2)).replace(",", "");
       if (number.length() <= 6) {
-        count(Integer.parseInt(number), said.start(), said.end(), true);
-        return;
+        count(Integer.parseInt(number), said.start(), said.end(), sure);
+        return true;
       }
     }
     for (int at = 0; at < words.size(); at++) {
       Integer n = pieces(at, kind);
       if (n != null) {
         Word word = words.get(at);
-        count(n, word.from(), word.to(), true);
-        return;
+        count(n, word.from(), word.to(), sure);
+        return true;
       }
     }
-    behind(kind);
+    return false;
   }
 
   /** A number with the garment behind it, with no other number between them; null for another. */

@@ -37,6 +37,14 @@ public class TicketController {
     return tickets.page(search, station, open, page, size);
   }
 
+  /** The newest ticket, to begin another one like it; null where there is none. */
+  public record LastTicket(@Nullable TicketView ticket) {}
+
+  @GetMapping("/last")
+  public LastTicket last() {
+    return new LastTicket(tickets.last().orElse(null));
+  }
+
   @GetMapping("/{id}")
   public TicketView ticket(@PathVariable UUID id) {
     return tickets.ticket(id);

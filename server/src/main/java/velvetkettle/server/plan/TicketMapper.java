@@ -46,6 +46,10 @@ public interface TicketMapper {
   @Select("select " + COLUMNS + " from ticket where owner = #{owner} and id = #{id}")
   Optional<TicketRow> find(String owner, UUID id);
 
+  /** The newest one; its number is the highest. */
+  @Select("select " + COLUMNS + " from ticket where owner = #{owner} order by number desc limit 1")
+  Optional<TicketRow> last(String owner);
+
   /** Holds others that change what hangs on a ticket back until this transaction ends. */
   @Select(
       "select " + COLUMNS + " from ticket where owner = #{owner} and id = #{id} for no key update")

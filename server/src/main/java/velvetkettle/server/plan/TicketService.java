@@ -70,6 +70,12 @@ public class TicketService {
     return view(row(id));
   }
 
+  /** The newest ticket; empty in a shop that has none. */
+  @Transactional(readOnly = true)
+  public Optional<TicketView> last() {
+    return tickets.last(owner.name()).map(this::view);
+  }
+
   /**
    * Makes or changes a ticket. The same request twice leaves what one left; a request from an older
    * version is refused with both versions.

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -25,6 +26,20 @@ import velvetkettle.server.ServerTest;
 import velvetkettle.server.TicketForms;
 
 class TicketApiTest extends ServerTest {
+  @Test
+  @DisplayName("the last ticket is the newest one, and a shop without any says so")
+  void last() throws Exception {
+    database.update("truncate ticket cascade");
+    get("/api/tickets/last")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.ticket").doesNotExist());
+    put("/api/tickets/" + UUID.randomUUID(), ticket()).andExpect(status().isOk());
+    Map<String, Object> other = new HashMap<>(ticket());
+    other.put("title", "the newer one");
+    put("/api/tickets/" + UUID.randomUUID(), other).andExpect(status().isOk());
+    get("/api/tickets/last").andExpect(jsonPath("$.ticket.title").value("the newer one"));
+  }
+
   @Test
   void aTicketIsKeptAndComesBack() throws Exception {
     String id = UUID.randomUUID().toString();

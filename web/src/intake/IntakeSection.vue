@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { computed, ref, useTemplateRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { GarmentForm, Plan, TicketForm } from '@/api/client'
+import TextField from '@/form/TextField.vue'
+import { capital, degrees, duration } from '@/quantity/format'
+import { useUnits } from '@/quantity/units'
+import { useVocabulary } from '@/speech/vocabulary'
+import { chips } from './chips'
+import IntakeChips from './IntakeChips.vue'
+import { answered } from './laid'
+import QuestionCard from './QuestionCard.vue'
+import SentenceField from './SentenceField.vue'
+import StartFrom from './StartFrom.vue'
+import { useIntake } from './useIntake'
+
+/** A ticket that begins with what a maker would say of it. */
+const form = defineModel<TicketForm>({ required: true })
+const props = defineProps<{
+  /** The ticket as it begins. */
+  blank: TicketForm
+  /** As it would be with what is said; null while it cannot be made. */
+  plan: Plan | null
+  /** Whether the whole form stands below: then nothing is told twice. */
+  whole: boolean
+}>()
+const emit = defineEmits<{ keep: [] }>()
+const { t } = useI18n()
+const { word } = useVocabulary()
+const { length, temperature } = useUnits()
+const intake = useIntake(form, () => props.blank)
+const { sentence, reading, current } = intake
+
+const read = computed(() =>
+  reading.value ? chips(reading.value, form.value, intake.asRead.value, word, length.value) : [],
+)
+const put = ref<string[]>([])
+/** Questions that somebody put off are not asked again. */
+const question = computed(() => {
+  const next = reading.value?.question ?? null
+  return next && !put.value.includes(next.about) ? next : null
+})
+const said = computed(() => {
+  if (intake.error.value) return intake.error.value.message
+  if (!current.value || !sentence.value.trim()) return ''
+  return reading.value?.read.length === 0 ? t('intake.nothing') : ''
+})
+const first = computed(() => {
+  const weighed = props.plan?.decorations[0]
+  const option = weighed?.options[0]
+  if (!weighed || !option || question.value?.needed || !read.value.length) return ''
+  const { dial, time } = option.recipe.setting
+  const seconds = duration(time.value)
+  return t('intake.first', {
+    n: weighed.options.length,
+    medium: option.name,
+    temperature: `${degrees(dial.value, temperature.value)} ${temperature.value}`,
+    time: `${seconds.value} ${seconds.unit}`,
+  })
+})
+
+const field = useTemplateRef<{ focus(): void }>('field')
+const card = useTemplateRef<{ focus(): void }>('card')
+
+function answer(words: string) {
+  sentence.value = answered(sentence.value, words)
+  field.value?.focus()
+}
+
+/** On to the method, unless something is still asked that decides it. */
+function done() {
+  if (current.value && question.value?.needed) card.value?.focus()
+  else emit('keep')
+}
+
+function begin(garment: GarmentForm) {
+  intake.begin(garment)
+  field.value?.focus()
+}
+
+defineExpose({ reading, clear: intake.clear })
+</script>
+
+<template>
+  <section class="intake">
+    <SentenceField ref="field" v-model="sentence" :said="said" @done="done" />
+    <template v-if="!whole">
+      <IntakeChips v-if="read.length" v-model="form" :chips="read" />
+      <ul v-if="reading?.hints.length" class="hints" :aria-label="$t('intake.hints')">
+        <li v-for="hint in reading.hints" :key="hint">{{ hint }}</li>
+      </ul>
+      <QuestionCard
+        v-if="question"
+        ref="card"
+        :question="question"
+        @answer="answer"
+        @later="put.push(question.about)"
+      />
+      <div v-if="read.length" class="fields two">
+        <TextField id="customer" v-model="form.customer" :label="$t('garment.customer')" :max="80" optional />
+      </div>
+      <p v-if="first" class="first" role="status">{{ capital(first) }}</p>
+    </template>
+    <StartFrom @choose="begin" />
+  </section>
+</template>
+
+<style scoped>
+.intake {
+  display: grid;
+  gap: 12px;
+  width: 100%;
+}
+
+.hints {
+  padding: 8px 12px 8px 28px;
+  border-radius: 8px;
+  background: var(--tight-ground);
+}
+</style>

@@ -1,0 +1,83 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { refDebounced, useLocalStorage } from '@vueuse/core'
+import dayjs from 'dayjs'
+import { computed, watch, type Ref } from 'vue'
+import { answer, api, type TicketForm } from '@/api/client'
+import { merged } from '@/form/merged'
+import { unitsKey } from '@/quantity/units'
+import { laid, type Reading } from './laid'
+
+interface Order {
+  sentence: string
+  /** What was read last: only what changes in it changes the ticket. */
+  read: Reading | null
+  /** The ticket without the order: blank, or begun with a cloth that is known. */
+  base: TicketForm | null
+}
+
+const EMPTY: Order = { sentence: '', read: null, base: null }
+
+/**
+ * A ticket that is filled from a sentence while it is typed. What was corrected by hand stays until the sentence says something else
+ * of it. The sentence outlives a reload like the ticket's draft.
+ *
+ * @param form the ticket
+ * @param blank the ticket as it begins
+ */
+export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
+  const order = useLocalStorage<Order>('kettle.order', { ...EMPTY })
+  const sentence = computed({
+    get: () => order.value.sentence,
+    set: (typed: string) => (order.value = { ...order.value, sentence: typed }),
+  })
+  const settled = refDebounced(sentence, 180)
+  const today = computed(() => dayjs().format('YYYY-MM-DD'))
+  const { data, error, isFetching } = useQuery({
+    queryKey: ['intake', settled, today, unitsKey],
+    queryFn: () =>
+      answer(
+        api.POST('/api/intake', { body: { sentence: settled.value.slice(0, 2000), today: today.value } }),
+      ),
+    enabled: computed(() => settled.value.trim() !== ''),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+  const reading = computed(() => (settled.value.trim() === '' ? null : (data.value ?? null)))
+  /** Whether what is shown answers what is typed. */
+  const current = computed(() => settled.value === sentence.value && !isFetching.value)
+
+  const base = () => order.value.base ?? blank()
+
+  function lay(from: TicketForm, now: Reading | null) {
+    const before = laid(base(), order.value.read)
+    form.value = merged(before, laid(from, now), form.value).value
+    order.value = { ...order.value, read: now, base: from }
+  }
+
+  watch(
+    reading,
+    (now) => {
+      if (JSON.stringify(now) !== JSON.stringify(order.value.read)) lay(base(), now)
+    },
+    { immediate: true },
+  )
+
+  /** Begins with a garment; what the sentence says of it stands over it. */
+  function begin(garment: TicketForm['garment']) {
+    lay({ ...base(), garment }, order.value.read)
+  }
+
+  function clear() {
+    order.value = { ...EMPTY }
+  }
+
+  return {
+    sentence,
+    reading,
+    error,
+    current,
+    begin,
+    clear,
+    asRead: computed(() => laid(base(), order.value.read)),
+  }
+}
