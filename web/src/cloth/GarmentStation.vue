@@ -8,6 +8,7 @@ import { useFields } from '@/form/fields'
 import FormProblem from '@/form/FormProblem.vue'
 import NumberField from '@/form/NumberField.vue'
 import TextField from '@/form/TextField.vue'
+import FirstOption from '@/intake/FirstOption.vue'
 import IntakeSection from '@/intake/IntakeSection.vue'
 import { titleOf } from '@/intake/laid'
 import { blankDecoration, copyOf } from '@/plan/blankTicket'
@@ -90,15 +91,7 @@ defineExpose({ clear: () => intake.value?.clear() })
 
 <template>
   <form class="garment" novalidate @submit.prevent="keep">
-    <IntakeSection
-      v-if="blank"
-      ref="intake"
-      v-model="form"
-      :blank="blank"
-      :plan="plan"
-      :whole="whole"
-      @keep="keep"
-    />
+    <IntakeSection v-if="blank" ref="intake" v-model="form" :blank="blank" :whole="whole" @keep="keep" />
     <a-button v-if="blank" type="link" class="turn" :aria-expanded="whole" @click="whole = !whole">{{
       $t(whole ? 'intake.folded' : 'intake.whole')
     }}</a-button>
@@ -108,7 +101,7 @@ defineExpose({ clear: () => intake.value?.clear() })
           <h2>{{ $t('garment.title') }}</h2>
           <span class="blanks">
             <KeepCloth :garment="form.garment" />
-            <KnownCloths @choose="useCloth" />
+            <KnownCloths v-if="!blank" @choose="useCloth" />
           </span>
         </div>
         <GarmentFields v-model="form.garment" />
@@ -170,9 +163,12 @@ defineExpose({ clear: () => intake.value?.clear() })
       />
     </template>
     <FormProblem />
-    <a-button type="primary" size="large" html-type="submit" :loading="keeping">{{
-      $t('garment.keep')
-    }}</a-button>
+    <div class="foot">
+      <a-button type="primary" size="large" html-type="submit" :loading="keeping">{{
+        $t('garment.keep')
+      }}</a-button>
+      <FirstOption v-if="!intake?.open" :plan="plan" />
+    </div>
   </form>
 </template>
 
@@ -181,6 +177,23 @@ defineExpose({ clear: () => intake.value?.clear() })
   display: grid;
   gap: 14px;
   justify-items: start;
+}
+
+.turn {
+  padding: 0;
+}
+
+.foot {
+  position: sticky;
+  bottom: 0;
+  z-index: 2;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 16px;
+  width: 100%;
+  padding: 12px 0;
+  background: var(--steam);
 }
 
 .part {

@@ -144,7 +144,7 @@ export default {
     last: 'the cloth of {name}',
     whole: 'The whole form',
     folded: 'Only the sentence',
-    first: 'first of {n} that will do: {medium}, {temperature}, {time}',
+    first: 'First of {n} that will do:',
     trust: { UNSURE: 'not sure', USUAL: 'usual', OWN: 'put right' },
     chip: {
       PIECES: 'pieces',
@@ -179,6 +179,7 @@ export default {
     acrossNote: 'Below 0: to the left, as you look at it.',
     below: 'Below the collar',
     byGuide: 'By the guide',
+    numbers: 'By numbers',
     centre: 'On the centre line',
     asUsual: 'Where it usually is',
     another: 'Another one',

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { GarmentForm, Plan, TicketForm } from '@/api/client'
+import type { GarmentForm, TicketForm } from '@/api/client'
 import TextField from '@/form/TextField.vue'
-import { capital, degrees, duration } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { useVocabulary } from '@/speech/vocabulary'
 import { chips } from './chips'
@@ -19,15 +18,13 @@ const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{
   /** The ticket as it begins. */
   blank: TicketForm
-  /** As it would be with what is said; null while it cannot be made. */
-  plan: Plan | null
   /** Whether the whole form stands below: then nothing is told twice. */
   whole: boolean
 }>()
 const emit = defineEmits<{ keep: [] }>()
 const { t } = useI18n()
 const { word } = useVocabulary()
-const { length, temperature } = useUnits()
+const { length } = useUnits()
 const intake = useIntake(form, () => props.blank)
 const { sentence, reading, current } = intake
 
@@ -45,20 +42,6 @@ const said = computed(() => {
   if (!current.value || !sentence.value.trim()) return ''
   return reading.value?.read.length === 0 ? t('intake.nothing') : ''
 })
-const first = computed(() => {
-  const weighed = props.plan?.decorations[0]
-  const option = weighed?.options[0]
-  if (!weighed || !option || question.value?.needed || !read.value.length) return ''
-  const { dial, time } = option.recipe.setting
-  const seconds = duration(time.value)
-  return t('intake.first', {
-    n: weighed.options.length,
-    medium: option.name,
-    temperature: `${degrees(dial.value, temperature.value)} ${temperature.value}`,
-    time: `${seconds.value} ${seconds.unit}`,
-  })
-})
-
 const field = useTemplateRef<{ focus(): void }>('field')
 const card = useTemplateRef<{ focus(): void }>('card')
 
@@ -78,7 +61,10 @@ function begin(garment: GarmentForm) {
   field.value?.focus()
 }
 
-defineExpose({ reading, clear: intake.clear })
+/** Whether something is still asked that decides the method. */
+const open = computed(() => question.value?.needed ?? read.value.length === 0)
+
+defineExpose({ reading, open, clear: intake.clear })
 </script>
 
 <template>
@@ -99,7 +85,6 @@ defineExpose({ reading, clear: intake.clear })
       <div v-if="read.length" class="fields two">
         <TextField id="customer" v-model="form.customer" :label="$t('garment.customer')" :max="80" optional />
       </div>
-      <p v-if="first" class="first" role="status">{{ capital(first) }}</p>
     </template>
     <StartFrom @choose="begin" />
   </section>

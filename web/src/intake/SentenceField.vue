@@ -45,8 +45,7 @@ label {
   font: 600 22px var(--figures);
 }
 
-.muted {
-  min-height: 20px;
+.muted:not(:empty) {
   padding-top: 4px;
   font-size: 14px;
 }

@@ -40,7 +40,7 @@ export function said(
       return colour.toLowerCase() === shade ? colour : `${colour}, ${shade}`
     }
     case 'ART':
-      return word('art', art.kind)
+      return art.description ? `${art.description}, ${word('art', art.kind)}` : word('art', art.kind)
     case 'LIGHT':
       return word('depth', art.lightest)
     case 'WIDTH':

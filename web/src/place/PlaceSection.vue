@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Plan, TicketForm } from '@/api/client'
@@ -18,6 +19,8 @@ import { usePattern } from './usePattern'
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{ plan: Plan | null }>()
 defineEmits<{ stack: [] }>()
+/** Where it is narrow, the drawing comes first and the numbers are folded. */
+const roomy = useMediaQuery('(min-width: 900px)')
 const { t } = useI18n()
 const { options, title } = useVocabulary()
 const { length } = useUnits()
@@ -163,7 +166,8 @@ const range = ({ from, to }: { from: number; to: number }) =>
           {{ $t(length === 'inch' ? 'place.gridInch' : 'place.gridMillimetres') }}
         </p>
       </div>
-      <div class="numbers">
+      <details class="numbers" :open="roomy">
+        <summary>{{ $t('place.numbers') }}</summary>
         <ChoiceField id="place-chosen" v-model="chosen" :label="$t('place.chosen')" :options="choices" />
         <template v-if="area">
           <ChoiceField
@@ -251,7 +255,7 @@ const range = ({ from, to }: { from: number; to: number }) =>
             })
           }}
         </p>
-      </div>
+      </details>
     </div>
   </section>
 </template>
@@ -285,10 +289,18 @@ const range = ({ from, to }: { from: number; to: number }) =>
   justify-items: start;
 }
 
-.numbers {
-  display: grid;
-  align-content: start;
-  gap: 10px;
+.numbers > :not(summary) {
+  margin-top: 10px;
+}
+
+summary {
+  color: var(--heading);
+  font: 600 18px var(--figures);
+  cursor: pointer;
+}
+
+kbd {
+  margin-left: 6px;
 }
 
 .numbers :deep(.full) {

@@ -76,6 +76,10 @@ defineEmits<{ thing: [] }>()
   margin-bottom: 10px;
 }
 
+kbd {
+  margin-left: 6px;
+}
+
 .settings {
   display: flex;
   flex-wrap: wrap;

@@ -35,7 +35,7 @@ class IntakeIT extends Journey {
   @DisplayName("by keyboard alone one sentence becomes a ticket with its method, in few keys")
   void byKeyboard() {
     page.navigate("/");
-    assertThat(heading("due")).isVisible();
+    assertThat(heading("s work")).isVisible();
     key("n");
     assertThat(page.locator("#sentence")).isFocused();
     page.keyboard().type(ORDER);
@@ -126,12 +126,12 @@ class IntakeIT extends Journey {
   @DisplayName("the thing itself lies at the right, and the Stack is one key away")
   void theThingItself() {
     say(ORDER);
-    assertThat(page.locator(".places svg")).isVisible();
+    assertThat(page.locator(".places .garment-drawing")).isVisible();
     assertThat(page.locator(".places .platen").first()).isVisible();
     page.locator("h1").click();
     page.keyboard().press("s");
     assertThat(heading("The Stack")).isVisible();
     page.keyboard().press("s");
-    assertThat(page.locator(".places svg")).isVisible();
+    assertThat(page.locator(".places .garment-drawing")).isVisible();
   }
 }

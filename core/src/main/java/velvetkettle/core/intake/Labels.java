@@ -6,8 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.LabelReader;
+import velvetkettle.core.cloth.LabelReading;
 
 /** The fibre content of an order, brought into the words of a sewn-in label. */
 final class Labels {
@@ -72,11 +75,26 @@ final class Labels {
             .strip()
             .replaceAll("^[,./:;]+|[,/:;]+$", "")
             .strip();
-    if (LabelReader.read(plain).blend() == null) {
+    LabelReading reading = LabelReader.read(plain);
+    Blend blend = reading.blend();
+    if (blend == null) {
       return;
     }
     text.take(from, to);
-    fields.put(Field.LABEL, new Said<>(plain, from, to, sure));
+    String written = reading.parts().isEmpty() ? written(blend) : plain;
+    fields.put(Field.LABEL, new Said<>(written, from, to, sure));
+  }
+
+  /** As labels are mostly written: "80% cotton 20% polyester". */
+  private static String written(Blend blend) {
+    return blend.shares().stream()
+        .map(share -> percent(share.percent()) + "% " + share.fibre().labelWords().get(0))
+        .collect(Collectors.joining(" "));
+  }
+
+  private static String percent(double percent) {
+    double tenths = Math.round(percent * 10) / 10.0;
+    return tenths == Math.rint(tenths) ? Long.toString((long) tenths) : Double.toString(tenths);
   }
 
   private boolean joins(int last, int at) {
