@@ -1,19 +1,40 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Margin } from '@/api/client'
 
-/** One of Hold, Mark and Bleed: a band with a mark in the zone of its word, and the word and figure in text. */
-defineProps<{ margin: Margin; reason?: boolean }>()
-const AT: Record<string, number> = { NO: 14, TIGHT: 46, SAFE: 104 }
+/**
+ * One of Hold, Mark and Bleed to scale: a mark where nine of ten presses stand, a pale band up to where half of them do, and the word
+ * and figure in text. Where practice speaks without a number, the mark is hollow, in the middle of its word's zone.
+ */
+const props = defineProps<{ margin: Margin; reason?: boolean }>()
+const WIDE = 140
+const MIDDLE: Record<string, number> = { NO: 0.125, TIGHT: 0.375, SAFE: 0.75 }
+/** The mark stays whole at both ends. */
+const place = (at: number) => 2 + at * (WIDE - 4)
+const pointer = computed(() => {
+  const { pointer, verdict } = props.margin
+  const at = place(pointer?.at ?? MIDDLE[verdict]!)
+  return { at, to: place(pointer?.likeliest ?? MIDDLE[verdict]!), told: pointer !== null }
+})
 </script>
 
 <template>
   <div class="margin">
     <span class="question">{{ $t(`question.${margin.question}`) }}</span>
     <svg viewBox="0 0 140 16" preserveAspectRatio="none" aria-hidden="true">
-      <rect x="0" y="4" width="28" height="8" class="no" />
-      <rect x="28" y="4" width="36" height="8" class="tight" />
-      <rect x="64" y="4" width="76" height="8" class="safe" />
-      <rect :x="AT[margin.verdict]" y="0" width="4" height="16" rx="1" class="mark" />
+      <rect x="0" y="4" width="35" height="8" class="no" />
+      <rect x="35" y="4" width="35" height="8" class="tight" />
+      <rect x="70" y="4" width="70" height="8" class="safe" />
+      <rect :x="pointer.at" y="2" :width="pointer.to - pointer.at" height="12" rx="3" class="spread" />
+      <rect
+        :x="pointer.at - 2"
+        y="0"
+        width="4"
+        height="16"
+        rx="1"
+        class="mark"
+        :class="{ hollow: !pointer.told }"
+      />
     </svg>
     <span class="word" :class="margin.verdict.toLowerCase()">{{ margin.verdict.toLowerCase() }}</span>
     <span class="said">{{ margin.figure }}</span>
@@ -89,7 +110,17 @@ rect.safe {
   fill: var(--safe-band);
 }
 
-rect.mark {
+.spread {
   fill: var(--ink);
+  opacity: 0.28;
+}
+
+.mark {
+  fill: var(--ink);
+}
+
+.hollow {
+  fill: var(--sheet);
+  stroke: var(--ink);
 }
 </style>

@@ -24,6 +24,7 @@ export const margin: Schemas['Margin'] = {
   reason: 'Inside its window.',
   lift: null,
   computed: true,
+  pointer: { at: 0.7, likeliest: 0.8 },
 }
 
 const why: Schemas['Evidence'][] = [{ source: 'TRADE', sentence: 'Blocker film takes 12 s to 15 s.' }]

@@ -118,6 +118,7 @@ const margins = computed(() => {
     reason: '',
     lift: null,
     computed: true,
+    pointer: null,
   }))
 })
 function figure(question: Question): string {

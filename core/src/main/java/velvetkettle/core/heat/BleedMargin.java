@@ -38,10 +38,12 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
     }
     Sentence figure =
         Sentence.of("bleed.heat.figure", (int) Math.min(100_000, Math.round(100 * reading.tint())));
+    Pointer pointer =
+        Pointer.ofDose(byTint(), spread.tintBelow(reading), reading.tint(), SAFE_TINT);
     return switch (byTint()) {
-      case SAFE -> Margin.safe(Question.BLEED, figure, said("safe")).byHeat();
-      case TIGHT -> Margin.tight(Question.BLEED, figure, said("tight")).byHeat();
-      case NO -> no(figure);
+      case SAFE -> Margin.safe(Question.BLEED, figure, said("safe")).byHeat().at(pointer);
+      case TIGHT -> Margin.tight(Question.BLEED, figure, said("tight")).byHeat().at(pointer);
+      case NO -> no(figure).at(pointer);
     };
   }
 

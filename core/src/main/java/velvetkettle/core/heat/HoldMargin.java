@@ -42,17 +42,18 @@ record HoldMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     }
     double nineOfTen = spread.bondReached(reading);
     Sentence figure = Sentence.of("hold.figure.times", Times.upTo(reading.bond()));
+    Verdict verdict = verdict();
+    Pointer pointer = Pointer.ofBond(verdict, nineOfTen, reading.bond());
     if (isShort()) {
       return holdsByPractice()
           ? Margin.tight(Question.HOLD, figure, onPile())
-          : no(figure).byHeat();
+          : no(figure).byHeat().at(pointer);
     }
-    Verdict verdict = verdict();
     Margin margin =
         verdict == Verdict.SAFE
             ? Margin.safe(Question.HOLD, figure, says("safe", nineOfTen))
             : Margin.tight(Question.HOLD, figure, says("tight", nineOfTen));
-    return warned(margin.byHeat());
+    return warned(margin.byHeat().at(pointer));
   }
 
   /** The material's own sheet comes before anything that was computed. */

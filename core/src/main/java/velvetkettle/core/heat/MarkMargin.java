@@ -31,7 +31,21 @@ record MarkMargin(Pressing pressing, Reading reading, Spread spread, Margin prac
     }
     Optional<Fibre> softens = softensFirst();
     boolean scorches = softens.isEmpty() || byScorch().ordinal() > byLine(softens.get()).ordinal();
-    return warned((scorches ? scorch() : line(softens.get())).byHeat());
+    Margin margin =
+        scorches
+            ? scorch().at(scorchPointer())
+            : line(softens.get()).at(linePointer(softens.get()));
+    return warned(margin.byHeat());
+  }
+
+  private Pointer scorchPointer() {
+    return Pointer.ofDose(byScorch(), spread.scorchBelow(reading), reading.scorch(), SAFE_SCORCH);
+  }
+
+  private Pointer linePointer(Fibre fibre) {
+    double line = Softening.of(fibre).orElseThrow().degrees();
+    return Pointer.ofClearance(
+        byLine(fibre), line - spread.clothBelow(reading), line - reading.hottestCloth());
   }
 
   Verdict verdict() {

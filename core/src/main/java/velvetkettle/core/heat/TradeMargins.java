@@ -69,6 +69,13 @@ public final class TradeMargins {
   }
 
   private static Margin mark(Pressing pressing) {
+    Margin margin = markOf(pressing);
+    boolean single = pressing.press().kind().setsSingleStones();
+    double clear = pressing.garment().bears().above(pressing.platen()).degrees();
+    return single ? margin : margin.at(Pointer.ofClearance(margin.verdict(), clear, clear));
+  }
+
+  private static Margin markOf(Pressing pressing) {
     if (pressing.press().kind().setsSingleStones()) {
       return Margin.tight(
           Question.MARK,

@@ -3,7 +3,10 @@ package velvetkettle.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static velvetkettle.core.heat.PressingBuilder.film;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,6 +48,32 @@ class HeatMarginsTest {
     assertThat(judged.heat()).isNotNull();
     assertThat(judged.heat().bond().count()).isBetween(2.0, 4.0);
     assertThat(judged.heat().bondedAfter()).isBetween(Seconds.of(4), Seconds.of(7));
+  }
+
+  @Test
+  @DisplayName(
+      "drawn to scale, ten settings differ, and the hotter one holds better and marks more")
+  void toScale() {
+    List<Margins> hotter =
+        IntStream.range(0, 10).mapToObj(n -> film().at(140 + 2 * n, 10).judge().margins()).toList();
+    List<Double> hold = hotter.stream().map(Margins::hold).map(HeatMarginsTest::pointer).toList();
+    List<Double> mark = hotter.stream().map(Margins::mark).map(HeatMarginsTest::pointer).toList();
+    assertThat(hold).isSorted().doesNotHaveDuplicates();
+    assertThat(mark).isSortedAccordingTo(Comparator.reverseOrder()).doesNotHaveDuplicates();
+    for (Margins margins : hotter) {
+      margins.all().filter(margin -> margin.pointer() != null).forEach(HeatMarginsTest::inItsZone);
+    }
+  }
+
+  private static double pointer(Margin margin) {
+    return Objects.requireNonNull(margin.pointer()).at();
+  }
+
+  private static void inItsZone(Margin margin) {
+    double at = pointer(margin);
+    Verdict zone =
+        at < Pointer.TIGHT ? Verdict.NO : at < Pointer.SAFE ? Verdict.TIGHT : Verdict.SAFE;
+    assertThat(zone).isEqualTo(margin.verdict());
   }
 
   @Test

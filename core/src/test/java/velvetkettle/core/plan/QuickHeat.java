@@ -58,7 +58,7 @@ public final class QuickHeat implements HeatModel {
 
   private static Margin margin(Question question, boolean safe) {
     Sentence said = Sentence.of("hold.heat.strikes-through");
-    return new Margin(question, safe ? Verdict.SAFE : Verdict.NO, said, said, null, false);
+    return new Margin(question, safe ? Verdict.SAFE : Verdict.NO, said, said, null, false, null);
   }
 
   @Override

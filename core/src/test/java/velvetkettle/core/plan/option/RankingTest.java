@@ -127,6 +127,7 @@ class RankingTest {
 
   private static Margin margin(Question question, Verdict verdict) {
     String reason = verdict == Verdict.TIGHT ? "hold.tight" : "safe";
-    return new Margin(question, verdict, Sentence.of("figure"), Sentence.of(reason), null, true);
+    return new Margin(
+        question, verdict, Sentence.of("figure"), Sentence.of(reason), null, true, null);
   }
 }
