@@ -40,7 +40,7 @@ const pointer = computed(() => {
     <span class="said">{{ margin.figure }}</span>
     <p v-if="reason" class="reason">
       {{ margin.reason }}
-      <span class="by">{{ $t(margin.computed ? 'margin.computed' : 'margin.practice') }}</span>
+      <span v-if="!margin.computed" class="by">{{ $t('margin.practice') }}</span>
     </p>
   </div>
 </template>

@@ -37,6 +37,8 @@ const at = defineModel<string | undefined>('at')
 const { word, title } = useVocabulary()
 const { t } = useI18n()
 const { data: materials } = useMaterials()
+/** So many are told in full; the rest in one line each. */
+const OPEN = 3
 const comparing = ref(false)
 useKey('t', () => {
   const best = props.decoration?.options[0]
@@ -164,6 +166,7 @@ const material = computed({
           :taken="option.medium === taken"
           :shown="option.medium === shown"
           :busy="busy"
+          :folded="n >= OPEN && option.medium !== taken"
           @look="$emit('look', option.medium)"
           @take="$emit('take', option.medium)"
         />

@@ -16,13 +16,43 @@ const props = defineProps<{
   taken: boolean
   shown: boolean
   busy: boolean
+  /** In one line, until it is looked at. */
+  folded?: boolean
 }>()
 defineEmits<{ look: []; take: [] }>()
+/** What one line has to warn of. */
+const tight = computed(() => Object.values(props.option.margins).filter(({ verdict }) => verdict !== 'SAFE'))
 const order = computed(() => duration(props.option.standing.order))
 </script>
 
 <template>
-  <article class="option sheet" :class="{ shown }" @click="$emit('look')">
+  <article v-if="folded && !shown" class="option sheet line" @click="$emit('look')">
+    <span class="rank figure">{{ rank }}</span>
+    <h3>
+      <button type="button" class="look" aria-expanded="false" @click.stop="$emit('look')">
+        {{ capital(option.name) }}
+      </button>
+      <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
+    </h3>
+    <span class="figures">
+      <TemperatureValue :celsius="option.recipe.setting.dial.value" />
+      <TimeValue :seconds="option.recipe.setting.time.value" />
+    </span>
+    <span class="words">
+      <span v-for="margin in tight" :key="margin.question" class="tight">
+        {{ $t(`question.${margin.question}`) }} {{ margin.verdict.toLowerCase() }}
+      </span>
+    </span>
+    <span class="muted">{{ order.value }} {{ order.unit }}</span>
+    <a-button
+      size="small"
+      :aria-label="$t('method.take', { medium: option.name })"
+      :loading="busy && shown"
+      @click.stop="$emit('take')"
+      >{{ $t('method.takeIt') }}</a-button
+    >
+  </article>
+  <article v-else class="option sheet" :class="{ shown }" @click="$emit('look')">
     <span class="rank figure">{{ rank }}</span>
     <div class="what">
       <h3>
@@ -79,6 +109,31 @@ const order = computed(() => duration(props.option.standing.order))
   grid-template-columns: 30px minmax(0, 1fr) auto;
   gap: 4px 12px;
   padding: 14px 16px;
+}
+
+.line {
+  grid-template-columns: 30px minmax(0, 1fr) auto 110px 64px auto;
+  align-items: baseline;
+  padding: 8px 16px;
+  cursor: pointer;
+}
+
+.line .rank {
+  font-size: 20px;
+}
+
+.figures {
+  display: inline-flex;
+  gap: 12px;
+  font-size: 18px;
+}
+
+.words {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 8px;
+  color: var(--tight);
+  font-size: 14px;
 }
 
 .shown {

@@ -35,7 +35,8 @@ function asked(all: Schemas['WhatIf'][], strays = 3) {
   const key = ['trial', 'what-ifs', JSON.stringify(trial), 'celsius,mm']
   return mounted(WhatIfs, { trial, strays }, [[key, all]])
 }
-const widens = (view: ReturnType<typeof asked>) => view.find('.widens').text().replace(/\s+/g, ' ')
+const chips = (view: ReturnType<typeof asked>, of: string) =>
+  view.findAll(`.chips.${of} button`).map((chip) => chip.text().replace(/\s+/g, ' '))
 
 describe('what if', () => {
   it('says first what would widen the window, of what can be kept', () => {
@@ -46,21 +47,30 @@ describe('what if', () => {
       whatIf('Platen 10 °C cooler', 9, true, 'COOLER_PLATEN'),
       whatIf('One layer of cotton', -4, true),
     ])
-    expect(widens(view)).toBe(
-      'What would widen it: Nothing over it, 5 s more are safe; Pad inside, 2 s more are safe. Once kept, it gets a best point of its own.',
-    )
+    expect(chips(view, 'more')).toEqual(['Nothing over it 5 s more room', 'Pad inside 2 s more room'])
+    expect(chips(view, 'whatIf')).toHaveLength(3)
   })
 
   it('says so where nothing would, and that a measured press has a smaller oval', () => {
-    expect(widens(asked([whatIf('One layer of cotton', -4, true)], 11))).toBe(
-      'What would widen it: nothing that is tried below. A press that is measured has a smaller oval.',
+    const view = asked([whatIf('One layer of cotton', -4, true)], 11)
+    expect(view.text()).toContain('Nothing that is tried here would give more.')
+    expect(view.text()).toContain('Measure this press')
+    expect(chips(view, 'whatIf')).toEqual(['One layer of cotton the same'])
+  })
+
+  it('never says of one thing that it gives more room and something else beside it', async () => {
+    const view = asked([whatIf('Pad inside', 2, true)])
+    expect(chips(view, 'more')[0]).not.toContain('the same')
+    await view.find('.chips button').trigger('click')
+    expect(view.text()).toContain(
+      '2 s more room, at the setting that is then best. As it is set now: the bond is the same.',
     )
   })
 
   it('opens one in words, and keeps it', async () => {
     const view = asked([whatIf('Pad inside', 2, true)])
     await view.find('.chips button').trigger('click')
-    expect(view.text()).toContain('The bond is the same')
+    expect(view.text()).toContain('the bond is the same')
     await view.find('.told .ant-btn').trigger('click')
     expect(view.emitted('keep')).toEqual([[unsettled('film-smooth')]])
   })

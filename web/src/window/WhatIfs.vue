@@ -2,6 +2,7 @@
 import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { capital } from '@/quantity/format'
+import type { Schemas } from '@/api/client'
 import { useWhatIfs, type OwnSetting, type Trial } from './useTrial'
 
 /** One thing otherwise, each with the difference that it makes; any of them can be kept. */
@@ -11,6 +12,7 @@ const props = defineProps<{
   strays: number
   busy?: boolean
 }>()
+type WhatIf = Schemas['WhatIf']
 const { t } = useI18n()
 const emit = defineEmits<{ keep: [own: OwnSetting] }>()
 const { data } = useWhatIfs(toRef(props, 'trial'))
@@ -22,15 +24,15 @@ watch(
 const opened = computed(() => data.value?.find(({ what }) => what === chosen.value) ?? null)
 /** What a maker can do otherwise, and not only make up for. */
 const DONE_OTHERWISE = ['COVER', 'NO_PRE_PRESS', 'PAD', 'OTHER_PRESS', 'FROM_BACK', 'WARM_CLOTH']
-/** What of it can be kept and leaves more seconds that are safe, the most first. */
-const widening = computed(() =>
-  (data.value ?? [])
-    .filter(({ kind, wider, kept }) => DONE_OTHERWISE.includes(kind) && wider > 0 && kept)
-    .sort((a, b) => b.wider - a.wider)
-    .slice(0, 2)
-    .map(({ what, wider }) => t('window.widensBy', { what, n: wider }))
-    .join('; '),
-)
+const widens = ({ kind, wider, kept }: WhatIf) => DONE_OTHERWISE.includes(kind) && wider > 0 && kept !== null
+/** What can be kept and leaves more seconds that are safe, the most first. */
+const widening = computed(() => (data.value ?? []).filter(widens).sort((a, b) => b.wider - a.wider))
+const rest = computed(() => (data.value ?? []).filter((each) => !widens(each)))
+/** What becomes better and what becomes worse, in one sentence. */
+function told(each: WhatIf): string {
+  const now = each.told.map(capital).join('. ')
+  return widens(each) ? t('window.moreOwn', { n: each.wider, told: each.told.join(', ') }) : now
+}
 /** An oval as wide as this is mostly a press that nobody measured, K. */
 const UNMEASURED = 6
 /** A word that says no is told apart from a mere difference by more than its colour: it is in words. */
@@ -40,26 +42,33 @@ const grave = (margins: { [question: string]: { verdict: string } }) =>
 
 <template>
   <div v-if="data?.length" class="what-ifs">
-    <p class="widens">
-      <b>{{ $t('window.widens') }}</b> {{ widening || $t('window.widensNothing')
-      }}{{ widening ? `. ${$t('window.widensOwn')}` : ''
-      }}{{ strays > UNMEASURED ? ` ${$t('window.widensMeasured')}` : '' }}
-    </p>
-    <h3>{{ $t('window.whatIf') }}</h3>
-    <div class="chips">
-      <button
-        v-for="each in data"
-        :key="each.what"
-        type="button"
-        :aria-pressed="each.what === chosen"
-        @click="chosen = chosen === each.what ? null : each.what"
-      >
-        {{ each.what }} <b :class="{ grave: grave(each.margins) }">{{ each.difference }}</b>
-      </button>
-    </div>
+    <template
+      v-for="[title, all] in [
+        ['more', widening],
+        ['whatIf', rest],
+      ] as const"
+      :key="title"
+    >
+      <h3 v-if="all.length || title === 'more'">{{ $t(`window.${title}`) }}</h3>
+      <p v-if="title === 'more' && !all.length" class="muted">{{ $t('window.moreNothing') }}</p>
+      <div v-if="all.length" class="chips" :class="title">
+        <button
+          v-for="each in all"
+          :key="each.what"
+          type="button"
+          :aria-pressed="each.what === chosen"
+          @click="chosen = chosen === each.what ? null : each.what"
+        >
+          {{ each.what }}
+          <b v-if="title === 'more'" class="room">{{ $t('window.moreBy', { n: each.wider }) }}</b>
+          <b v-else :class="{ grave: grave(each.margins) }">{{ each.difference }}</b>
+        </button>
+      </div>
+      <p v-if="title === 'more' && strays > UNMEASURED" class="muted">{{ $t('window.moreMeasured') }}</p>
+    </template>
     <div v-if="opened" class="told sheet" role="status">
       <p>
-        <b>{{ opened.what }}:</b> {{ opened.told.map(capital).join('. ') }}.
+        <b>{{ opened.what }}:</b> {{ told(opened) }}.
       </p>
       <p class="words">
         <span v-for="margin in opened.margins" :key="margin.question">
@@ -75,8 +84,8 @@ const grave = (margins: { [question: string]: { verdict: string } }) =>
 </template>
 
 <style scoped>
-.widens {
-  padding-bottom: 8px;
+h3 {
+  padding-top: 8px;
 }
 
 .chips {
@@ -105,6 +114,10 @@ const grave = (margins: { [question: string]: { verdict: string } }) =>
 
 .chips b {
   color: var(--copper);
+}
+
+.chips b.room {
+  color: var(--safe);
 }
 
 .chips b.grave {

@@ -1,29 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useI18n } from 'vue-i18n'
 import { temperatureTicks } from '@/heat/curves'
 import { useUnits } from '@/quantity/units'
+import { risksOf } from './patterns'
 import { edgeAt, edgeOf, QUESTIONS, type PressWindow } from './pressWindow'
-import { edgePath, MAP, outsidePath, roomFor, type scalesOf } from './shapes'
+import RiskPatterns from './RiskPatterns.vue'
+import { edgePath, MAP, roomFor, type scalesOf } from './shapes'
 
 /** The map without its point: where it holds, marks and bleeds, in words, and what sheet or trade allows. */
 const props = defineProps<{ window: PressWindow; scales: ReturnType<typeof scalesOf> }>()
-const { t } = useI18n()
 const { temperature } = useUnits()
 
 const edge = (question: 'HOLD' | 'MARK' | 'BLEED', safe: boolean) => edgeOf(props.window.map!, question, safe)
 
-/** From the palest to the strongest: what is only just, then what fails. */
-const areas = computed(() =>
-  [true, false].flatMap((safe) =>
-    QUESTIONS.map((question) => ({
-      key: `${question}${safe}`,
-      kind: question.toLowerCase(),
-      fails: !safe,
-      d: outsidePath(props.window, question, safe, props.scales),
-    })).filter(({ d }) => d),
-  ),
-)
+const risks = computed(() => risksOf(props.window, props.scales))
 const lines = computed(() =>
   QUESTIONS.flatMap((question) =>
     [true, false].map((safe) => ({
@@ -42,8 +32,6 @@ const words = computed(() => {
     { kind: 'mark', said: 'marks', room: roomFor(props.window, [edge('MARK', false), null], at, 60) },
     { kind: 'safe', said: 'safe', room: roomFor(props.window, [edge('HOLD', true), safeEnd.value], at, 120) },
   ]
-  const just = roomFor(props.window, [edge('HOLD', false), edge('HOLD', true)], at, 80)
-  if (just) found.push({ kind: 'hold', said: 'just', room: just })
   const bleeds = roomFor(props.window, [edge('BLEED', false), edge('MARK', false)], at, 60)
   return [...found, { kind: 'bleed', said: 'bleeds', room: bleeds }].flatMap(({ room, ...word }) =>
     room ? [{ ...word, ...room }] : [],
@@ -67,7 +55,6 @@ const allowed = computed(() => {
     y,
     width: at.x(temperatures.high + readsHigh) - x,
     height: at.y(times.low) - y,
-    said: t(props.window.bySheet ? 'window.sheet' : 'window.trade'),
   }
 })
 const degreeTicks = computed(() => temperatureTicks(props.scales.x.domain(), temperature.value))
@@ -76,17 +63,7 @@ const secondTicks = computed(() => props.scales.y.ticks(6))
 
 <template>
   <g>
-    <defs>
-      <pattern
-        id="only-just"
-        width="7"
-        height="7"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      >
-        <line x1="0" y1="0" x2="0" y2="7" />
-      </pattern>
-    </defs>
+    <RiskPatterns prefix="map-" />
     <rect
       class="ground"
       :x="MAP.left"
@@ -94,13 +71,9 @@ const secondTicks = computed(() => props.scales.y.ticks(6))
       :width="MAP.width - MAP.left - MAP.right"
       :height="MAP.height - MAP.top - MAP.bottom"
     />
-    <path
-      v-for="area in areas"
-      :key="area.key"
-      :d="area.d"
-      class="area"
-      :class="[area.kind, { fails: area.fails }]"
-    />
+    <!-- A risk never looks like shaded safety: its ground is the sheet's. -->
+    <path v-for="risk in risks" :key="`under-${risk.key}`" :d="risk.d" class="under" />
+    <path v-for="risk in risks" :key="risk.key" :d="risk.d" :fill="`url(#map-${risk.key})`" />
     <path
       v-for="line in lines"
       :key="line.key"
@@ -123,16 +96,19 @@ const secondTicks = computed(() => props.scales.y.ticks(6))
       >
         {{ second }} s
       </text>
-      <text :x="(MAP.left + MAP.width - MAP.right) / 2" :y="MAP.height - 6" class="degree">
+      <text :x="(MAP.left + MAP.width - MAP.right) / 2" :y="MAP.height - 8" class="degree">
         {{ $t('window.along', { unit: temperature }) }}
+      </text>
+      <text
+        class="degree"
+        :transform="`translate(18 ${(MAP.top + MAP.height - MAP.bottom) / 2}) rotate(-90)`"
+      >
+        {{ $t('window.up') }}
       </text>
     </g>
     <g class="words">
       <g v-for="word in words" :key="word.said" :class="word.kind">
         <text :x="word.x" :y="word.y" class="word">{{ $t(`window.${word.said}`) }}</text>
-        <text v-if="word.width > 130 && word.said !== 'just'" :x="word.x" :y="word.y + 19" class="because">
-          {{ $t(`window.${word.said}Why`) }}
-        </text>
       </g>
     </g>
     <g class="allowed">
@@ -142,7 +118,6 @@ const secondTicks = computed(() => props.scales.y.ticks(6))
         :width="Math.max(2, allowed.width)"
         :height="Math.max(2, allowed.height)"
       />
-      <text :x="allowed.x + 2" :y="allowed.y + allowed.height + 16">{{ allowed.said }}</text>
     </g>
   </g>
 </template>
@@ -150,29 +125,11 @@ const secondTicks = computed(() => props.scales.y.ticks(6))
 <style scoped>
 .ground {
   fill: var(--safe-band);
-  opacity: 0.45;
+  opacity: 0.6;
 }
 
-.area {
-  fill: url('#only-just');
-}
-
-#only-just line {
-  stroke: var(--tight);
-  stroke-width: 1.6;
-  opacity: 0.5;
-}
-
-.area.fails.hold {
-  fill: var(--map-cool);
-}
-
-.area.fails.mark {
-  fill: var(--no-band);
-}
-
-.area.fails.bleed {
-  fill: var(--tight-band);
+.under {
+  fill: var(--sheet);
 }
 
 .edge {
@@ -219,10 +176,9 @@ text {
 
 .word {
   font-weight: 700;
-}
-
-.words .because {
-  font-size: 13px;
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 5;
 }
 
 .words .safe text {
@@ -246,9 +202,5 @@ text {
   stroke: var(--ink);
   stroke-dasharray: 3 4;
   stroke-width: 1.8;
-}
-
-.allowed text {
-  font-size: 13px;
 }
 </style>

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { arrowStep, pointIn } from '@/place/pointer'
 import { degrees } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
-import { MAP, scalesOf } from './shapes'
+import { labelAt, MAP, scalesOf } from './shapes'
 import { QUESTIONS, settable, verdictAt, type Point, type PressWindow } from './pressWindow'
 import WindowGround from './WindowGround.vue'
 
@@ -19,6 +19,7 @@ const held = ref(false)
 
 const scales = computed(() => scalesOf(props.window))
 const here = computed(() => ({ x: scales.value.x(point.value.dial), y: scales.value.y(point.value.time) }))
+const label = computed(() => labelAt(props.window, here.value, scales.value))
 const oval = computed(() => ({
   rx: scales.value.x(props.window.strays) - scales.value.x(0),
   ry: scales.value.y(0) - scales.value.y(1),
@@ -101,14 +102,9 @@ function keys(event: KeyboardEvent) {
       :aria-valuetext="said"
       @keydown="keys"
     >
-      <circle :cx="here.x" :cy="here.y" r="11" />
-      <text
-        :x="here.x > MAP.width - 150 ? here.x - 18 : here.x + 18"
-        :y="here.y - 14"
-        :text-anchor="here.x > MAP.width - 150 ? 'end' : 'start'"
-      >
-        {{ setting }}
-      </text>
+      <line class="leader" :x1="here.x" :y1="here.y" :x2="label.x" :y2="label.y" />
+      <circle :cx="here.x" :cy="here.y" r="10" />
+      <text :x="label.x" :y="label.y">{{ setting }}</text>
     </g>
   </svg>
 </template>
@@ -153,9 +149,16 @@ function keys(event: KeyboardEvent) {
 .point text {
   fill: var(--copper);
   font: 600 20px var(--figures);
+  dominant-baseline: central;
   paint-order: stroke;
   stroke: var(--sheet);
-  stroke-width: 4;
+  stroke-width: 6;
+  text-anchor: middle;
+}
+
+.leader {
+  stroke: var(--copper);
+  stroke-width: 1.2;
 }
 
 .point:focus-visible {

@@ -3,19 +3,17 @@ import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Margin, Schemas } from '@/api/client'
 import MarginBar from '@/plan/MarginBar.vue'
-import { kelvinIn } from '@/quantity/format'
-import { useUnits } from '@/quantity/units'
 import QueryState from '@/shell/QueryState.vue'
 import { ownOf, useSetting, useWindow, withOwn, type OwnSetting, type Trial } from './useTrial'
+import MapLegend from './MapLegend.vue'
+import SafeRoom from './SafeRoom.vue'
 import WhatIfs from './WhatIfs.vue'
 import WindowMap from './WindowMap.vue'
 import {
-  leewayAt,
   platenOf,
   QUESTIONS,
   valueAt,
   verdictAt,
-  type Leeway,
   type Point,
   type PressWindow,
   type Question,
@@ -36,7 +34,6 @@ export interface Tried {
 }
 
 const { t } = useI18n()
-const { temperature } = useUnits()
 const trial = toRef(props, 'trial')
 const { data: window, isPending, error, refetch } = useWindow(trial)
 const point = ref<Point | null>(null)
@@ -83,26 +80,7 @@ function go(to: Point) {
   settled.value = { ...to }
 }
 
-const leeway = computed(() => (window.value?.map && point.value ? leewayAt(window.value, point.value) : null))
-/** How far the press may be off and all is still safe; nothing where it is not safe as it is. */
-const safeFor = computed(() => {
-  if (!window.value?.map || !point.value) return ''
-  const { cooler, hotter } = leewayAt(window.value, point.value, true)
-  if ((cooler.kelvin ?? 0) < 0 || (hotter.kelvin ?? 0) < 0) return ''
-  const by = (kelvin: number) => kelvinIn(kelvin, temperature.value)
-  return t('window.safeFor', {
-    cooler: cooler.kelvin === null ? t('window.coolest') : t('window.byCooler', { by: by(cooler.kelvin) }),
-    hotter: hotter.kelvin === null ? t('window.hottest') : t('window.byHotter', { by: by(hotter.kelvin) }),
-  })
-})
 const fails = (question: Question) => t(`window.${question.toLowerCase()}Fails`)
-function said(way: 'cooler' | 'hotter', { kelvin, question }: Leeway): string {
-  if (kelvin === null) return t(`window.${way}Far`)
-  return kelvin < 0
-    ? t('window.failsHere', { fails: fails(question) })
-    : t(`window.${way}`, { by: kelvinIn(kelvin, temperature.value), fails: fails(question) })
-}
-
 /** What the bars say while the point is moved, before the sentences are there. */
 const margins = computed(() => {
   if (!window.value?.map || !point.value) return []
@@ -148,10 +126,7 @@ const isBest = computed(
     <QueryState :loading="isPending" :error="error" @retry="refetch">
       <p v-if="window && !window.map" class="muted">{{ $t('window.none') }}</p>
       <template v-else-if="window && point">
-        <div class="head">
-          <h3>{{ $t('window.title') }}</h3>
-          <span class="muted">{{ $t('window.drag') }}</span>
-        </div>
+        <SafeRoom :window="window" :point="point" />
         <div v-if="empty" class="empty" role="status">
           <b>{{ $t('window.empty', { fails: failing.map((question) => fails(question)).join(', ') }) }}</b>
           <slot name="empty" />
@@ -165,6 +140,8 @@ const isBest = computed(
           </ul>
         </div>
         <WindowMap v-model="point" :window="window" @settled="settled = { ...point! }" />
+        <MapLegend :window="window" :point="point" />
+        <p class="muted drag">{{ $t('window.drag') }}</p>
         <div class="below">
           <div class="margins">
             <MarginBar
@@ -174,9 +151,8 @@ const isBest = computed(
               :reason="margin.reason !== ''"
             />
           </div>
-          <p v-if="leeway" class="leeway">
-            <b v-if="safeFor">{{ safeFor }}</b> {{ said('cooler', leeway.cooler) }}
-            {{ said('hotter', leeway.hotter) }}
+          <p v-if="margins.some(({ computed }) => computed)" class="muted drag">
+            {{ $t('margin.computed') }}
           </p>
           <p class="acts">
             <a-button v-if="moved" type="primary" :loading="busy" @click="emit('keep', pointed)">
@@ -198,14 +174,6 @@ const isBest = computed(
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 2px 14px;
-  padding: 10px 0 6px;
-}
-
 .empty {
   margin-bottom: 10px;
   padding: 10px 14px;
@@ -226,8 +194,9 @@ const isBest = computed(
   gap: 2px;
 }
 
-.leeway {
-  padding-top: 6px;
+.drag {
+  padding-top: 2px;
+  font-size: 14px;
 }
 
 .acts {

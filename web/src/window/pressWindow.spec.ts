@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { StackData } from '@/api/client'
 import { edgePath, outsidePath, roomFor, scalesOf } from './shapes'
 import { windowOf } from '@/testing/windowOf'
-import { edgeOf, leewayAt, settable, stackAt, storyAt, valueAt, verdictAt } from './pressWindow'
+import { edgeOf, failsFrom, roomAt, settable, stackAt, storyAt, valueAt, verdictAt } from './pressWindow'
 
 const window = windowOf()
 const map = window.map!
@@ -20,14 +20,19 @@ describe('a point on the map', () => {
     expect(verdictAt(window, 'BLEED', point)).toBe(bleed)
   })
 
-  it('says how far the press may be off, and what fails first', () => {
-    const { cooler, hotter } = leewayAt(window, { dial: 150, time: 10 })
-    expect(cooler).toEqual({ kelvin: 20, question: 'HOLD' })
-    expect(hotter).toEqual({ kelvin: 30, question: 'BLEED' })
-    expect(leewayAt(window, { dial: 120, time: 10 }).cooler.kelvin).toBeLessThan(0)
-    expect(leewayAt(window, { dial: 150, time: 30 }).cooler.kelvin).toBe(25)
-    const safe = leewayAt(window, { dial: 150, time: 10 }, true)
-    expect([safe.cooler.kelvin, safe.hotter.kelvin]).toEqual([10, 20])
+  it('says how far it may be off each way and what is not safe beyond', () => {
+    const room = roomAt(window, { dial: 150, time: 10 })!
+    expect(room.cooler).toEqual({ upTo: 10, question: 'HOLD' })
+    expect(room.hotter).toEqual({ upTo: 20, question: 'BLEED' })
+    expect(room.shorter.question).toBe('HOLD')
+    expect(verdictAt(window, 'HOLD', { dial: 150, time: 10 - room.shorter.upTo! })).toBe('SAFE')
+    expect(verdictAt(window, 'HOLD', { dial: 150, time: 9 - room.shorter.upTo! })).not.toBe('SAFE')
+    expect(roomAt(window, { dial: 120, time: 10 })).toBeNull()
+  })
+
+  it('knows from where something fails, or that it does not on the map', () => {
+    expect(failsFrom(window, 'BLEED', 10)).toBe(180)
+    expect(failsFrom(window, 'MARK', 10)).toBeNull()
   })
 
   it('reads between temperatures and times', () => {

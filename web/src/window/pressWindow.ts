@@ -15,9 +15,6 @@ export interface Point {
 
 export const QUESTIONS: Question[] = ['HOLD', 'MARK', 'BLEED']
 
-/** Edges lie so far outside the map where a question is answered the same everywhere, °C. */
-const FAR = 300
-
 export const edgeOf = (map: MapData, question: Question, safe: boolean) =>
   map.edges.find((edge) => edge.question === question && edge.safe === safe)!
 
@@ -53,30 +50,45 @@ export function verdictAt(window: PressWindow, question: Question, point: Point)
   return inside(map, edgeOf(map, question, false), platen, point.time) >= 0 ? 'TIGHT' : 'NO'
 }
 
-export interface Leeway {
-  /** Kelvin to the edge, below 0 beyond it; null where the map does not reach so far. */
-  kelvin: number | null
-  question: Question
+/** What a way of being off comes to: how far all stays safe, and what does not beyond. */
+export interface Room {
+  /** Kelvin or seconds; to the end of the map, where nothing is unsafe before. */
+  upTo: number
+  /** What is not safe beyond; null where that does not lie on the map. */
+  question: Question | null
 }
 
-/**
- * How far a platen may be off from a point before something says no: cooler, and hotter.
- *
- * @param safe before something is not safe any more, which comes sooner
- */
-export function leewayAt(
+/** How far a setting may be off and every question is still answered "safe"; null where it is not safe itself. */
+export function roomAt(
   window: PressWindow,
   point: Point,
-  safe = false,
-): { cooler: Leeway; hotter: Leeway } {
+): { cooler: Room; hotter: Room; shorter: Room; longer: Room } | null {
   const map = window.map!
   const platen = platenOf(window, point)
-  const of = (question: Question): Leeway => {
-    const kelvin = inside(map, edgeOf(map, question, safe), platen, point.time)
-    return { kelvin: kelvin > FAR ? null : Math.floor(kelvin), question }
+  const unsafe = (kelvin: number, time: number) =>
+    QUESTIONS.find((question) => inside(map, edgeOf(map, question, true), platen + kelvin, time) < 0) ?? null
+  if (unsafe(0, point.time)) return null
+  const far = (steps: number, at: (step: number) => Question | null): Room => {
+    for (let step = 1; step <= steps; step++) {
+      const question = at(step)
+      if (question) return { upTo: step - 1, question }
+    }
+    return { upTo: Math.max(0, steps), question: null }
   }
-  const hotter = [of('MARK'), of('BLEED')].sort((a, b) => (a.kelvin ?? FAR) - (b.kelvin ?? FAR))[0]!
-  return { cooler: of('HOLD'), hotter }
+  const [low, high] = [map.celsius[0]!, map.celsius.at(-1)!]
+  return {
+    cooler: far(Math.max(0, Math.floor(platen - low)), (kelvin) => unsafe(-kelvin, point.time)),
+    hotter: far(Math.max(0, Math.floor(high - platen)), (kelvin) => unsafe(kelvin, point.time)),
+    shorter: far(point.time - 1, (seconds) => unsafe(0, point.time - seconds)),
+    longer: far(Math.floor(shownSeconds(window)) - point.time, (seconds) => unsafe(0, point.time + seconds)),
+  }
+}
+
+/** The display's temperature from which something says no at a time; null where the map does not reach so far, °C. */
+export function failsFrom(window: PressWindow, question: Question, time: number): number | null {
+  const map = window.map!
+  const met = edgeAt(map, edgeOf(map, question, false), time)
+  return met >= map.celsius[0]! && met <= map.celsius.at(-1)! ? met + window.readsHigh : null
 }
 
 /** A value of the map between its temperatures and times. */

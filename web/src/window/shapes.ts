@@ -1,7 +1,7 @@
 import { scaleLinear, type ScaleLinear } from 'd3-scale'
 import { edgeAt, edgeOf, shownSeconds, type EdgeData, type PressWindow, type Question } from './pressWindow'
 
-export const MAP = { width: 720, height: 400, left: 56, right: 16, top: 14, bottom: 44 }
+export const MAP = { width: 720, height: 400, left: 72, right: 16, top: 14, bottom: 48 }
 
 export interface Scales {
   /** Of the display, °C. */
@@ -22,24 +22,73 @@ export function scalesOf(window: PressWindow): Scales {
 
 const clamp = (value: number, low: number, high: number) => Math.max(low, Math.min(high, value))
 
+/** Where an edge is met, time by time, also outside the map. */
+function met(window: PressWindow, edge: EdgeData, scales: Scales): [x: number, y: number][] {
+  const times = [0, ...window.map!.seconds.filter((second) => second <= scales.y.domain()[1]!)]
+  return times.map((time) => [scales.x(edgeAt(window.map!, edge, time) + window.readsHigh), scales.y(time)])
+}
+
 function corners(window: PressWindow, edge: EdgeData, scales: Scales): [x: number, y: number][] {
   const [left, right] = scales.x.range() as [number, number]
-  const times = [0, ...window.map!.seconds.filter((second) => second <= scales.y.domain()[1]!)]
-  return times.map((time) => [
-    clamp(scales.x(edgeAt(window.map!, edge, time) + window.readsHigh), left, right),
-    scales.y(time),
-  ])
+  return met(window, edge, scales).map(([x, y]) => [clamp(x, left, right), y])
+}
+
+/** The corners of an edge that lie on the map, with where it comes in and goes out. */
+export function edgeCorners(window: PressWindow, edge: EdgeData, scales: Scales): [x: number, y: number][] {
+  const [left, right] = scales.x.range() as [number, number]
+  const all = met(window, edge, scales)
+  const on = ([x]: [number, number]) => x > left && x < right
+  return all.flatMap((corner, n) => {
+    const next = all[n + 1]
+    const own = on(corner) ? [corner] : []
+    if (!next || on(corner) === on(next)) return own
+    const border = (on(corner) ? next : corner)[0] <= left ? left : right
+    const share = (border - corner[0]) / (next[0] - corner[0])
+    return [...own, [border, corner[1] + share * (next[1] - corner[1])] as [number, number]]
+  })
 }
 
 const path = (points: [number, number][]) =>
   points.map(([x, y], n) => `${n ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('')
 
-/** The line of an edge; only where it runs within the map. */
+/** The line of an edge, to the frame of the map; nothing where it does not come onto it. */
 export function edgePath(window: PressWindow, question: Question, safe: boolean, scales: Scales): string {
-  const [left, right] = scales.x.range() as [number, number]
-  const points = corners(window, edgeOf(window.map!, question, safe), scales)
-  const within = points.filter(([x]) => x > left && x < right)
+  const within = edgeCorners(window, edgeOf(window.map!, question, safe), scales)
   return within.length > 1 ? path(within) : ''
+}
+
+/** Half of the width and half of the height that the words of a setting take. */
+const LABEL = { x: 66, y: 14 }
+
+/** Where the words of a setting stand so that no edge and no border runs through them. */
+export function labelAt(
+  window: PressWindow,
+  here: { x: number; y: number },
+  scales: Scales,
+): { x: number; y: number } {
+  const [left, right] = scales.x.range() as [number, number]
+  const [bottom, top] = scales.y.range() as [number, number]
+  const lines = window.map!.edges.map((edge) => edgeCorners(window, edge, scales))
+  const places = [40, 60, 80, 110].flatMap((far) =>
+    [-1, 1].flatMap((up) => [0, 1, -1].map((aside) => ({ x: here.x + aside * 84, y: here.y + up * far }))),
+  )
+  const clear = (at: { x: number; y: number }) =>
+    at.x - LABEL.x > left &&
+    at.x + LABEL.x < right &&
+    at.y - LABEL.y > top &&
+    at.y + LABEL.y < bottom &&
+    !lines.some((line) => line.some((corner, n) => n > 0 && crosses(line[n - 1]!, corner, at)))
+  return places.find(clear) ?? places[0]!
+}
+
+/** Whether a stretch of a line comes into the box of the words; looked at in small steps. */
+function crosses(from: [number, number], to: [number, number], at: { x: number; y: number }): boolean {
+  const steps = Math.ceil(Math.hypot(to[0] - from[0], to[1] - from[1]) / 6) + 1
+  return Array.from({ length: steps + 1 }, (_, n) => n / steps).some((share) => {
+    const x = from[0] + share * (to[0] - from[0])
+    const y = from[1] + share * (to[1] - from[1])
+    return Math.abs(x - at.x) < LABEL.x && Math.abs(y - at.y) < LABEL.y
+  })
 }
 
 /** What an edge shuts out: cooler for the bond, hotter for the rest. */

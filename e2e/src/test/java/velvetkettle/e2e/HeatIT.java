@@ -17,7 +17,7 @@ class HeatIT extends Journey {
     Locator aside = page.locator("aside");
     assertThat(aside.locator("text.peak").first()).containsText("°C");
     assertThat(aside.locator("figcaption")).containsText("give or take");
-    assertThat(page.locator("#work")).containsText("computed");
+    assertThat(page.locator("#work")).containsText("Computed from the heat");
 
     Locator story = page.getByRole(AriaRole.REGION).getByText("What the heat does");
     assertThat(story).isVisible();

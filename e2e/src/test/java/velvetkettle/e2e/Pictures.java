@@ -72,7 +72,7 @@ class Pictures extends Journey {
   /** All that the window says, down to what would widen it. */
   private void window() throws IOException {
     page.navigate(ticket("Rowing%20tops&station=CUT") + "/press");
-    page.locator(".widens").waitFor();
+    page.locator(".what-ifs").waitFor();
     page.evaluate("() => document.fonts.ready");
     page.evaluate("() => document.querySelector('.panel').scrollIntoView()");
     save("press");
