@@ -40,19 +40,24 @@ class Pictures extends Journey {
   }
 
   @Test
-  void whereItGoes() throws IOException {
-    page.navigate(ticket("Half-zips&station=CUT") + "/garment");
+  void oneSentence() {
+    page.navigate("/tickets/new");
+    type(
+        "sentence",
+        "20 navy hoddies 80/20 cotton poly, white crew name 250 mm on the back, for Friday 4 pm");
     page.locator(".places .platen").first().waitFor();
-    page.evaluate("() => document.querySelector('.places').scrollIntoView()");
+    page.locator(".foot [role=status]").waitFor();
     page.evaluate("() => document.fonts.ready");
-    save("place");
+    save("intake");
   }
 
   @Test
   void ticketBeforeItsMethod() throws IOException {
-    String ticket = ticket("Training%20tops&station=METHOD");
-    take("garment", ticket + "/garment");
-    take("method", ticket + "/method");
+    page.navigate(ticket("Half-zips&station=CUT") + "/garment");
+    page.locator(".places .platen").first().waitFor();
+    page.evaluate("() => document.fonts.ready");
+    save("garment");
+    take("method", ticket("Training%20tops&station=METHOD") + "/method");
   }
 
   @Test
