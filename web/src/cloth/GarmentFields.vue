@@ -4,6 +4,7 @@ import ChoiceField from '@/form/ChoiceField.vue'
 import NumberField from '@/form/NumberField.vue'
 import TextField from '@/form/TextField.vue'
 import { useVocabulary } from '@/speech/vocabulary'
+import ColourFields from './ColourFields.vue'
 import DyeField from './DyeField.vue'
 import LabelField from './LabelField.vue'
 import SizesField from './SizesField.vue'
@@ -46,20 +47,7 @@ const { options } = useVocabulary()
       optional
       :placeholder="$t('garment.weightUsual')"
     />
-    <TextField
-      id="colour"
-      v-model="garment.colour"
-      path="garment.colour"
-      :label="$t('garment.colour')"
-      :max="40"
-    />
-    <ChoiceField
-      id="depth"
-      v-model="garment.depth"
-      :label="$t('garment.depth')"
-      :options="options('depth')"
-    />
-    <ChoiceField id="hue" v-model="garment.hue" :label="$t('garment.hue')" :options="options('hue')" />
+    <ColourFields v-model="garment" />
     <DyeField v-model="garment.dye" :label-text="garment.label" :depth="garment.depth" />
     <ChoiceField
       id="finish"

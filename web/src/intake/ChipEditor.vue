@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { TicketForm } from '@/api/client'
+import ColourFields from '@/cloth/ColourFields.vue'
 import LabelField from '@/cloth/LabelField.vue'
 import SizesField from '@/cloth/SizesField.vue'
 import ChoiceField from '@/form/ChoiceField.vue'
@@ -36,22 +37,7 @@ const placement = computed({
       />
       <TextField id="name" v-model="garment.name" path="garment.name" :label="$t('garment.name')" :max="80" />
     </template>
-    <template v-else-if="field === 'COLOUR'">
-      <TextField
-        id="colour"
-        v-model="garment.colour"
-        path="garment.colour"
-        :label="$t('garment.colour')"
-        :max="40"
-      />
-      <ChoiceField
-        id="depth"
-        v-model="garment.depth"
-        :label="$t('garment.depth')"
-        :options="options('depth')"
-      />
-      <ChoiceField id="hue" v-model="garment.hue" :label="$t('garment.hue')" :options="options('hue')" />
-    </template>
+    <ColourFields v-else-if="field === 'COLOUR'" v-model="form.garment" />
     <template v-else-if="field === 'ART'">
       <ChoiceField id="art" v-model="art.kind" :label="$t('garment.artKind')" :options="options('art')" />
       <TextField

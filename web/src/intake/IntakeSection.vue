@@ -29,7 +29,7 @@ const intake = useIntake(form, () => props.blank)
 const { sentence, reading, current } = intake
 
 const read = computed(() =>
-  reading.value ? chips(reading.value, form.value, intake.asRead.value, word, length.value) : [],
+  chips(reading.value, intake.known.value, form.value, intake.asRead.value, word, length.value),
 )
 const put = ref<string[]>([])
 /** Questions that somebody put off are not asked again. */

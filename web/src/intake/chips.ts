@@ -6,8 +6,8 @@ import type { Reading } from './laid'
 
 export type Field = Schemas['ReadField']['field']
 
-/** How far a chip is to be trusted; `own` was put right by hand. */
-export type Trust = Schemas['ReadField']['trust'] | 'OWN'
+/** How far a chip is to be trusted: put right by hand is OWN, what the ticket began with is KNOWN. */
+export type Trust = Schemas['ReadField']['trust'] | 'OWN' | 'KNOWN'
 
 export interface Chip {
   field: Field
@@ -87,20 +87,25 @@ const ORDER: Field[] = [
 /**
  * What was read of an order, as it stands on the ticket by now.
  *
+ * @param known what the ticket began with
  * @param asRead the ticket as the order alone has it: what differs was put right by hand
  */
 export function chips(
-  reading: Reading,
+  reading: Reading | null,
+  known: Field[],
   form: TicketForm,
   asRead: TicketForm,
   word: Word,
   unit: LengthUnit,
 ): Chip[] {
   return ORDER.flatMap((field) => {
-    const read = reading.read.find((one) => one.field === field)
-    if (!read) return []
+    const read = reading?.read.find((one) => one.field === field)
+    const before = known.includes(field)
+    if (!read && !before) return []
+    // What is only usual gives way to what is known; the ticket has it as the sentence laid it.
+    const trust: Trust = read?.trust ?? 'KNOWN'
     const text = said(field, form, reading, word, unit)
     const own = text !== said(field, asRead, reading, word, unit)
-    return [{ field, text, trust: own ? 'OWN' : read.trust }]
+    return [{ field, text, trust: own ? 'OWN' : trust }]
   })
 }

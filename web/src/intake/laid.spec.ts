@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { blankTicket } from '@/plan/blankTicket'
 import { merged } from '@/form/merged'
-import { answered, laid, titleOf, type Reading } from './laid'
+import { answered, knownOf, laid, titleOf, type Reading } from './laid'
 
 const NOTHING: Reading['values'] = {
   garment: '',
@@ -99,6 +99,14 @@ describe('an order on a ticket', () => {
     expect(titleOf(form, reading({ sizes }))).toBe('14 × tees: S 4, M 10')
     const many = Array.from({ length: 30 }, (_, n) => ({ size: `X${n}`, pieces: 1 }))
     expect(titleOf(form, reading({ sizes: many }))).toBe('14 × tees')
+  })
+
+  it('knows a garment and art that it began with, and nothing of a blank one', () => {
+    expect(knownOf(base)).toEqual([])
+    const begun = laid(base, reading({ garment: 'band blazer' }))
+    expect(knownOf(begun)).toContain('LABEL')
+    expect(knownOf(begun)).not.toContain('ART')
+    expect(knownOf(laid(begun, reading({ goesOn: 'crest' })))).toContain('WIDTH')
   })
 
   it('puts an answer behind the order', () => {

@@ -38,6 +38,15 @@ export function laid(base: TicketForm, reading: Reading | null): TicketForm {
   return form
 }
 
+type Field = Schemas['ReadField']['field']
+const OF_GARMENT: Field[] = ['KIND', 'LABEL', 'COLOUR', 'FABRIC', 'FITS', 'OBSTACLES']
+const OF_ART: Field[] = ['ART', 'LIGHT', 'WIDTH', 'HEIGHT', 'PLACE']
+
+/** What a ticket has before anything is said of it: a blank one has no names. */
+export function knownOf(base: TicketForm): Field[] {
+  return [...(base.garment.name ? OF_GARMENT : []), ...(base.decorations[0]?.description ? OF_ART : [])]
+}
+
 /** What it is called where nobody gave it a name: how many of what, and of which sizes. */
 export function titleOf(form: TicketForm, reading: Reading | null): string {
   const sizes = (reading?.values.sizes ?? []).map(({ size, pieces }) => `${size} ${pieces}`).join(', ')

@@ -5,7 +5,7 @@ import { computed, watch, type Ref } from 'vue'
 import { answer, api, type TicketForm } from '@/api/client'
 import { merged } from '@/form/merged'
 import { unitsKey } from '@/quantity/units'
-import { laid, type Reading } from './laid'
+import { knownOf, laid, type Reading } from './laid'
 
 interface Order {
   sentence: string
@@ -32,11 +32,15 @@ export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
   })
   const settled = refDebounced(sentence, 180)
   const today = computed(() => dayjs().format('YYYY-MM-DD'))
+  /** What the ticket has already, because it began with a garment, or as an earlier one. */
+  const known = computed(() => knownOf(order.value.base ?? blank()))
   const { data, error, isFetching } = useQuery({
-    queryKey: ['intake', settled, today, unitsKey],
+    queryKey: ['intake', settled, today, known, unitsKey],
     queryFn: () =>
       answer(
-        api.POST('/api/intake', { body: { sentence: settled.value.slice(0, 2000), today: today.value } }),
+        api.POST('/api/intake', {
+          body: { sentence: settled.value.slice(0, 2000), today: today.value, known: known.value },
+        }),
       ),
     enabled: computed(() => settled.value.trim() !== ''),
     placeholderData: keepPreviousData,
@@ -76,6 +80,7 @@ export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
     reading,
     error,
     current,
+    known,
     begin,
     clear,
     asRead: computed(() => laid(base(), order.value.read)),

@@ -5,7 +5,7 @@ import { i18n } from '@/i18n'
 import TemperatureValue from './TemperatureValue.vue'
 import { unitsHeader, useUnits } from './units'
 
-const { temperature, length, words, next } = useUnits()
+const { temperature, length, turnTemperature, turnLength, turnBoth } = useUnits()
 
 function metric() {
   temperature.value = '°C'
@@ -14,25 +14,27 @@ function metric() {
 beforeEach(metric)
 afterEach(metric)
 
-it('goes through the four pairs and back, the two usual ones first', () => {
-  const seen = [words.value]
-  for (let n = 0; n < 4; n++) {
-    next()
-    seen.push(words.value)
-  }
-  expect(seen).toEqual(['°C · mm', '°F · inch', '°C · inch', '°F · mm', '°C · mm'])
+it('switches each by itself, and both to the other usual pair', () => {
+  turnTemperature()
+  expect([temperature.value, length.value]).toEqual(['°F', 'mm'])
+  turnLength()
+  expect([temperature.value, length.value]).toEqual(['°F', 'inch'])
+  turnBoth()
+  expect([temperature.value, length.value]).toEqual(['°C', 'mm'])
+  turnBoth()
+  expect([temperature.value, length.value]).toEqual(['°F', 'inch'])
 })
 
 it('tells the server which units to speak in', () => {
   expect(unitsHeader()).toBe('celsius,mm')
-  next()
+  turnBoth()
   expect(unitsHeader()).toBe('fahrenheit,inch')
 })
 
 it('shows a temperature in the units of the moment', async () => {
   const shown = mount(TemperatureValue, { props: { celsius: 150 }, global: { plugins: [i18n] } })
   expect(shown.text().replace(/\s+/g, '')).toBe('150°C')
-  next()
+  turnBoth()
   await nextTick()
   expect(shown.text().replace(/\s+/g, '')).toBe('302°F')
 })

@@ -9,23 +9,22 @@ const length = useLocalStorage<LengthUnit>('kettle.length', 'mm')
 
 /** The units that the maker reads in. Kept on this machine; the server says its sentences in them too. */
 export function useUnits() {
-  const choices = [
-    { temperature: '°C', length: 'mm' },
-    { temperature: '°F', length: 'inch' },
-    { temperature: '°C', length: 'inch' },
-    { temperature: '°F', length: 'mm' },
-  ] as const
-  const words = computed(() => `${temperature.value} · ${length.value}`)
-
-  /** On to the next pair; the two usual ones come first. */
-  function next() {
-    const now = choices.findIndex((c) => c.temperature === temperature.value && c.length === length.value)
-    const then = choices[(now + 1) % choices.length]!
-    temperature.value = then.temperature
-    length.value = then.length
+  function turnTemperature() {
+    temperature.value = temperature.value === '°C' ? '°F' : '°C'
   }
 
-  return { temperature, length, words, next }
+  function turnLength() {
+    length.value = length.value === 'mm' ? 'inch' : 'mm'
+  }
+
+  /** Both at once, to the other of the two usual pairs. */
+  function turnBoth() {
+    const metric = temperature.value === '°C' && length.value === 'mm'
+    temperature.value = metric ? '°F' : '°C'
+    length.value = metric ? 'inch' : 'mm'
+  }
+
+  return { temperature, length, turnTemperature, turnLength, turnBoth }
 }
 
 export function unitsHeader(): string {

@@ -8,7 +8,7 @@ import { useKey } from './keys'
 import { useTheme } from './useTheme'
 
 const router = useRouter()
-const { words, next } = useUnits()
+const { temperature, length, turnTemperature, turnLength } = useUnits()
 const { theme, turn } = useTheme()
 const search = ref('')
 const field = useTemplateRef<HTMLInputElement>('field')
@@ -57,9 +57,24 @@ onKeyStroke('k', (event) => {
     <button class="chip" type="button" @click="turn">
       {{ $t(theme === 'day' ? 'shell.night' : 'shell.day') }}
     </button>
-    <button class="chip" type="button" :aria-label="$t('shell.units', { units: words })" @click="next">
-      {{ words }}
-    </button>
+    <span class="units">
+      <button
+        class="chip"
+        type="button"
+        :aria-label="$t('shell.temperature', { unit: temperature })"
+        @click="turnTemperature"
+      >
+        {{ temperature }}
+      </button>
+      <button
+        class="chip"
+        type="button"
+        :aria-label="$t('shell.length', { unit: length })"
+        @click="turnLength"
+      >
+        {{ length }}
+      </button>
+    </span>
   </header>
 </template>
 
@@ -148,6 +163,15 @@ nav {
   font-size: 14px;
   white-space: nowrap;
   cursor: pointer;
+}
+
+.units {
+  display: inline-flex;
+  gap: 6px;
+}
+
+.units .chip {
+  padding: 4px 10px;
 }
 
 .bar :focus-visible {

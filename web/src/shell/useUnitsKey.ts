@@ -2,6 +2,6 @@ import { useUnits } from '@/quantity/units'
 import { useKey } from './keys'
 
 export function useUnitsKey() {
-  const { next } = useUnits()
-  useKey('u', next)
+  const { turnBoth } = useUnits()
+  useKey('u', turnBoth)
 }

@@ -80,6 +80,8 @@ class ToTheLoggedPressIT extends Journey {
         .filter(new Locator.FilterOptions().setHasText("band blazer"))
         .getByText("New ticket with it")
         .click();
+    assertThat(page.locator("[data-chip=LABEL]")).containsText("100% wool known");
+    button("The whole form").click();
     assertThat(page.locator("#label")).hasValue("100% wool");
     type("description", "woven crest");
     choose("art", "Made patch");

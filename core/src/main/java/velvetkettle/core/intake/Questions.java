@@ -48,18 +48,19 @@ public final class Questions {
    * The next one; empty where nothing is left to ask.
    *
    * @param inches whether lengths are offered in inches
+   * @param known what the ticket has already, because it began with a garment that is known
    */
-  public static Optional<NextQuestion> next(Intake intake, boolean inches) {
+  public static Optional<NextQuestion> next(Intake intake, boolean inches, Set<Field> known) {
     if (intake.isEmpty()) {
       return Optional.empty();
     }
     Questions questions = new Questions(intake);
     Map<Field, Object> usual = Usual.of(intake);
     return intake.missing().stream()
-        .filter(field -> field == Field.LABEL || !usual.containsKey(field))
+        .filter(field -> !known.contains(field) && !usual.containsKey(field))
         .findFirst()
         .map(field -> questions.about(field, inches))
-        .or(questions::inTheWay);
+        .or(() -> known.contains(Field.OBSTACLES) ? Optional.empty() : questions.inTheWay());
   }
 
   private NextQuestion about(Field field, boolean inches) {

@@ -160,7 +160,7 @@ class FromOrderToTicketTest {
   /** Answers every question with one of its answers until none is left, and tries all others. */
   private void walk(String sentence, boolean inches, int which, List<Field> asked) {
     Intake before = read(sentence);
-    NextQuestion question = Questions.next(before, inches).orElse(null);
+    NextQuestion question = Questions.next(before, inches, Set.of()).orElse(null);
     if (question == null) {
       assertThat(asked).doesNotHaveDuplicates();
       return;
@@ -193,7 +193,20 @@ class FromOrderToTicketTest {
     Intake intake = read("20 navy hoodies, no label, logo 80 mm on the left chest");
     String label = intake.value(Field.LABEL, String.class);
     assertThat(LabelReader.read(String.valueOf(label)).blend()).isNotNull();
-    assertThat(Questions.next(intake, false).orElseThrow().about()).isEqualTo(Field.OBSTACLES);
+    assertThat(Questions.next(intake, false, Set.of()).orElseThrow().about())
+        .isEqualTo(Field.OBSTACLES);
+  }
+
+  @Test
+  @DisplayName("what the ticket knows already is not asked for")
+  void known() {
+    Intake intake = read("logo 80 mm on the left chest");
+    Set<Field> garment = EnumSet.of(Field.LABEL, Field.KIND, Field.COLOUR, Field.OBSTACLES);
+    assertThat(Questions.next(intake, false, Set.of()).orElseThrow().about())
+        .isEqualTo(Field.LABEL);
+    assertThat(Questions.next(intake, false, garment)).isEmpty();
+    assertThat(Questions.next(read("logo"), false, garment).orElseThrow().about())
+        .isEqualTo(Field.WIDTH);
   }
 
   @ParameterizedTest

@@ -84,8 +84,13 @@ public record IntakeView(
 
   static IntakeView of(IntakeForm form, boolean inches) {
     Intake intake = IntakeReader.read(form.sentence(), form.today());
-    // Nothing is usual of an order that says nothing.
-    Map<Field, Object> usual = intake.isEmpty() ? Map.of() : Usual.of(intake);
+    Set<Field> known = form.known() == null ? Set.of() : form.known();
+    // Nothing is usual of an order that says nothing, nor of what is known.
+    Map<Field, Object> usual = new EnumMap<>(Field.class);
+    if (!intake.isEmpty()) {
+      usual.putAll(Usual.of(intake));
+    }
+    usual.keySet().removeAll(known);
     List<ReadField> read = new ArrayList<>();
     Map<Field, Object> all = new EnumMap<>(Field.class);
     for (Field field : Field.values()) {
@@ -102,7 +107,7 @@ public record IntakeView(
     return new IntakeView(
         read,
         values(intake, all),
-        Questions.next(intake, inches).orElse(null),
+        Questions.next(intake, inches, known).orElse(null),
         Hints.of(form.sentence(), intake, form.today()));
   }
 

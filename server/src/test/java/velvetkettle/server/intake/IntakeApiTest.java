@@ -52,6 +52,25 @@ class IntakeApiTest extends ServerTest {
   }
 
   @Test
+  @DisplayName(
+      "what the ticket knows is neither asked for nor taken as usual, but for what is said")
+  void known() throws Exception {
+    Map<String, Object> order =
+        Map.of(
+            "sentence",
+            "15 hoodies, logo 80 mm on the left chest",
+            "today",
+            "2026-11-30",
+            "known",
+            List.of("LABEL", "COLOUR", "FABRIC", "FITS", "OBSTACLES", "KIND"));
+    post("/api/intake", order)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.values.fabric").doesNotExist())
+        .andExpect(jsonPath("$.values.kind").value("SWEATSHIRT"))
+        .andExpect(jsonPath("$.question").doesNotExist());
+  }
+
+  @Test
   @DisplayName("questions, reasons and hints are said in words, lengths in the units asked for")
   void words() throws Exception {
     read("20 navy tees of microfibre")
