@@ -47,7 +47,7 @@ const tight = computed(() =>
   <p class="room" role="status">
     <template v-if="safe">
       <b class="safe">{{ safe }}</b>
-      <template v-if="beyond">{{ $t('window.beyondAll', { beyond }) }}</template>
+      <span v-if="beyond" class="beyond">{{ $t('window.beyondAll', { beyond }) }}</span>
     </template>
     <b v-else class="tight">{{ $t('window.notSafe', { what: tight }) }}</b>
   </p>
@@ -57,6 +57,10 @@ const tight = computed(() =>
 .room {
   padding: 8px 0 10px;
   font-size: 17px;
+}
+
+.beyond {
+  margin-left: 0.35em;
 }
 
 .safe {

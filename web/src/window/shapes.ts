@@ -28,24 +28,27 @@ function met(window: PressWindow, edge: EdgeData, scales: Scales): [x: number, y
   return times.map((time) => [scales.x(edgeAt(window.map!, edge, time) + window.readsHigh), scales.y(time)])
 }
 
+/** The same within the map, with a corner where it comes in and goes out. */
 function corners(window: PressWindow, edge: EdgeData, scales: Scales): [x: number, y: number][] {
   const [left, right] = scales.x.range() as [number, number]
-  return met(window, edge, scales).map(([x, y]) => [clamp(x, left, right), y])
+  const all = met(window, edge, scales)
+  return all.flatMap(([x, y], n) => {
+    const own: [number, number] = [clamp(x, left, right), y]
+    const next = all[n + 1]
+    if (!next) return [own]
+    const crossed = [left, right]
+      .filter((border) => (x - border) * (next[0] - border) < 0)
+      .map((border): [number, number] => [border, y + ((border - x) / (next[0] - x)) * (next[1] - y)])
+    return [own, ...crossed.sort((a, b) => (next[0] > x ? a[0] - b[0] : b[0] - a[0]))]
+  })
 }
 
 /** The corners of an edge that lie on the map, with where it comes in and goes out. */
 export function edgeCorners(window: PressWindow, edge: EdgeData, scales: Scales): [x: number, y: number][] {
   const [left, right] = scales.x.range() as [number, number]
-  const all = met(window, edge, scales)
-  const on = ([x]: [number, number]) => x > left && x < right
-  return all.flatMap((corner, n) => {
-    const next = all[n + 1]
-    const own = on(corner) ? [corner] : []
-    if (!next || on(corner) === on(next)) return own
-    const border = (on(corner) ? next : corner)[0] <= left ? left : right
-    const share = (border - corner[0]) / (next[0] - corner[0])
-    return [...own, [border, corner[1] + share * (next[1] - corner[1])] as [number, number]]
-  })
+  const all = corners(window, edge, scales)
+  const on = (corner?: [number, number]) => corner !== undefined && corner[0] > left && corner[0] < right
+  return all.filter((corner, n) => on(corner) || on(all[n - 1]) || on(all[n + 1]))
 }
 
 const path = (points: [number, number][]) =>

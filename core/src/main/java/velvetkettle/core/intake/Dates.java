@@ -30,6 +30,8 @@ final class Dates {
   private static final Pattern WEEKDAY =
       Pattern.compile(
           "\\b((next )?)(mon|tues|tue|wednes|wed|thurs|thu|fri|satur|sat|sun)(day)?\\b( week)?");
+  private static final Pattern NAMED_BEFORE =
+      Pattern.compile("\\b(mon|tue|wed|thu|fri|sat|sun)[a-z]{0,6}[,.]?\\s+(?:the\\s+)?$");
   private static final Pattern DISTANCE =
       Pattern.compile("\\b((?:with)?in )?([a-z]+|\\d{1,2}) (day|week)s?\\b");
   private static final Pattern CHRISTMAS_EVE = Pattern.compile("christmas eve");
@@ -72,7 +74,15 @@ final class Dates {
         text.take(time.start(), time.end());
       }
     }
-    return Optional.of(new Said<>(new Intake.Due(day.day, at), day.from, day.to, day.sure));
+    boolean sure = day.sure && !isOtherWeekday(day);
+    return Optional.of(new Said<>(new Intake.Due(day.day, at), day.from, day.to, sure));
+  }
+
+  /** "Thursday, 4 December" where that is a Friday. */
+  private boolean isOtherWeekday(Day day) {
+    Matcher before = NAMED_BEFORE.matcher(text.lower().substring(0, day.from));
+    return before.find()
+        && !day.day.getDayOfWeek().name().toLowerCase(Locale.ROOT).startsWith(before.group(1));
   }
 
   private static @Nullable LocalTime time(Matcher said) {

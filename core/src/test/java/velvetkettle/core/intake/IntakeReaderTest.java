@@ -98,10 +98,23 @@ class IntakeReaderTest {
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"20 tees for a two day regatta", "20 may be enough", "tees, width 10.5. Thanks"})
+      strings = {
+        "20 tees for a two day regatta",
+        "20 may be enough",
+        "tees, width 10.5. Thanks",
+        "20 tees by Thursday, 4 December",
+        "20 tees, Sat 2026-12-04"
+      })
   @DisplayName("what is hardly a day is none, or is marked")
   void hardlyADay(String sentence) {
     assertThat(IntakeReader.read(sentence, MONDAY).get(Field.DUE).filter(Said::sure)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"20 tees by Friday, 4 December", "20 tees, fri 2026-12-04 16:00"})
+  @DisplayName("a weekday that agrees with its date leaves no doubt")
+  void weekdayAgrees(String sentence) {
+    assertThat(IntakeReader.read(sentence, MONDAY).get(Field.DUE).filter(Said::sure)).isPresent();
   }
 
   @Test
