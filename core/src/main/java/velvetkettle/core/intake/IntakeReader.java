@@ -56,6 +56,7 @@ public final class IntakeReader {
     named(Field.FABRIC, "fabric");
     int kind = kind();
     place();
+    ofTheGarment();
     new Obstacles(text).read(fields);
     fits();
     int art = art();
@@ -169,6 +170,20 @@ public final class IntakeReader {
       if (hit.isPresent() && isPlace(at, at + hit.get().words())) {
         put(Field.PLACE, hit.get(), at);
         return;
+      }
+    }
+  }
+
+  /** "Tablecloths 140 x 200 cm" may be as large as that themselves. */
+  private void ofTheGarment() {
+    Said<?> kind = fields.get(Field.KIND);
+    for (Field length : List.of(Field.WIDTH, Field.HEIGHT)) {
+      Said<?> said = fields.get(length);
+      if (kind != null && said != null && said.from() >= kind.to()) {
+        String between = text.lower().substring(kind.to(), said.from());
+        if (between.matches("[\\s,:(]*(?:of|each|about)?[\\s\\d.,x×]*")) {
+          fields.put(length, new Said<>(said.value(), said.from(), said.to(), false));
+        }
       }
     }
   }

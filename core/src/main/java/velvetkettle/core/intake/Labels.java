@@ -22,6 +22,8 @@ final class Labels {
   private static final Pattern POLYCOTTON = Pattern.compile("poly-?cott?on");
   private static final Set<String> BETWEEN =
       Set.of("%", "/", ",", "and", "recycled", "organic", "pure", "of", ":", ".", ";");
+  private static final Set<String> HALF_SAID =
+      Set.of("rich", "blend", "blended", "mix", "mixed", "look", "feel", "touch", "like", "type");
   private static final Set<String> PARTS = Set.of("shell", "lining", "body", "sleeves", "outer");
 
   private final Text text;
@@ -55,6 +57,10 @@ final class Labels {
       }
     }
     if (first < 0) {
+      return;
+    }
+    // Cotton-rich cloth and a cotton blend have something else in them that nobody says.
+    if (last + 1 < words.size() && HALF_SAID.contains(words.get(last + 1).text())) {
       return;
     }
     first = widened(first, -1);

@@ -88,10 +88,17 @@ final class Pieces {
   private void behind(int kind) {
     for (int at = Math.max(1, kind); kind >= 0 && at < words.size(); at++) {
       Integer n = number(at);
+      if (n != null && n > 0 && text.is(at - 1, "x")) {
+        count(n, words.get(at).from(), words.get(at).to(), true);
+        return;
+      }
+    }
+    for (int at = Math.max(1, kind); kind >= 0 && at < words.size(); at++) {
+      Integer n = number(at);
       boolean end = at == words.size() - 1 || !words.get(at + 1).isWord();
       if (n != null && n > 0 && end && !text.is(at, "a")) {
         Word word = words.get(at);
-        count(n, word.from(), word.to(), text.is(at - 1, "x"));
+        count(n, word.from(), word.to(), false);
         return;
       }
     }

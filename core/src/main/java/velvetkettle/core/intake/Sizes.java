@@ -35,6 +35,11 @@ final class Sizes {
     Matcher one = text.find(ONE);
     Said<?> pieces = fields.get(Field.PIECES);
     if (!fields.containsKey(Field.SIZES) && pieces != null && one.find()) {
+      if (text.find(ONE).results().count() > 1) {
+        // "40 size M and 10 size L" are more than the first number.
+        fields.put(Field.PIECES, new Said<>(pieces.value(), pieces.from(), pieces.to(), false));
+        return;
+      }
       text.take(one.start(), one.end());
       String size = one.group(1).toUpperCase(Locale.ROOT);
       List<Intake.SizeCount> all = List.of(new Intake.SizeCount(size, (Integer) pieces.value()));

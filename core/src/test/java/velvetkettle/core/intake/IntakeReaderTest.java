@@ -117,6 +117,28 @@ class IntakeReaderTest {
     assertThat(IntakeReader.read(sentence, MONDAY).get(Field.DUE).filter(Said::sure)).isPresent();
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "'20 tees, cotton rich, navy', LABEL",
+    "'20 tees in a cotton blend', LABEL",
+    "'cushions in cotton-look cloth', LABEL",
+    "'2 tablecloths 140 x 200 cm white, monogram in the corner', WIDTH",
+    "'40 green shirts size M and 10 size L', PIECES",
+    "'40 green shirts size M and 10 size L', SIZES",
+  })
+  @DisplayName("what is only half said is not read, or is marked")
+  void halfSaid(String sentence, Field field) {
+    assertThat(IntakeReader.read(sentence, MONDAY).get(field).filter(Said::sure)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"canvas totes natural x200 one colour, 200", "tea towels x 60 with a whale, 60"})
+  @DisplayName("a number behind the garment with a cross before it counts pieces")
+  void crossed(String sentence, int pieces) {
+    assertThat(IntakeReader.read(sentence, MONDAY).value(Field.PIECES, Integer.class))
+        .isEqualTo(pieces);
+  }
+
   @Test
   @DisplayName("what was read says where it stands, and what is misspelt is marked")
   void whereItStands() {
