@@ -38,9 +38,10 @@ async function close() {
           :aria-expanded="open === chip.field"
           @click="turn(chip.field)"
         >
-          <span class="what">{{ $t(`intake.chip.${chip.field}`) }}</span>
-          <span class="value">{{ chip.text || $t('intake.none') }}</span>
-          <span v-if="chip.trust !== 'SAID'" class="trust">{{ $t(`intake.trust.${chip.trust}`) }}</span>
+          <span class="what">{{ $t(`intake.chip.${chip.field}`) }}</span>{{ ' '
+          }}<span class="value">{{ chip.text || $t('intake.none') }}</span
+          >{{ ' '
+          }}<span v-if="chip.trust !== 'SAID'" class="trust">{{ $t(`intake.trust.${chip.trust}`) }}</span>
         </button>
       </li>
     </ul>
