@@ -166,6 +166,7 @@ class WholeTradeIT extends Journey {
     button("Keep this cloth").click();
     assertThat(row).containsText("100% linen");
     row.getByText("New ticket with it").click();
+    button("The whole form").click();
     assertThat(page.locator("#label")).hasValue("100% linen");
     assertThat(page.locator("#weight")).hasValue("210");
     page.navigate("/cloths");
