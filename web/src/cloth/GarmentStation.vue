@@ -86,11 +86,17 @@ function keep() {
   if (ready()) emit('keep')
 }
 
+/** A new ticket is asked first for what decides its method. */
+function submit() {
+  if (intake.value) void intake.value.done()
+  else keep()
+}
+
 defineExpose({ clear: () => intake.value?.clear() })
 </script>
 
 <template>
-  <form class="garment" novalidate @submit.prevent="keep">
+  <form class="garment" novalidate @submit.prevent="submit">
     <IntakeSection v-if="blank" ref="intake" v-model="form" :blank="blank" :whole="whole" @keep="keep" />
     <a-button v-if="blank" type="link" class="turn" :aria-expanded="whole" @click="whole = !whole">{{
       $t(whole ? 'intake.folded' : 'intake.whole')
@@ -101,7 +107,7 @@ defineExpose({ clear: () => intake.value?.clear() })
           <h2>{{ $t('garment.title') }}</h2>
           <span class="blanks">
             <KeepCloth :garment="form.garment" />
-            <KnownCloths v-if="!blank" @choose="useCloth" />
+            <KnownCloths v-if="!blank" :hint="$t('garment.known')" @choose="useCloth" />
           </span>
         </div>
         <GarmentFields v-model="form.garment" />

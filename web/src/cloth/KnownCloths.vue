@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { GarmentForm } from '@/api/client'
 import { useCloths } from './useCloths'
 
+defineProps<{ hint: string }>()
 const emit = defineEmits<{ choose: [garment: GarmentForm] }>()
 const { data } = useCloths()
 const cloths = computed(() =>
@@ -23,8 +24,8 @@ function choose(id: unknown) {
     :value="undefined"
     show-search
     option-filter-prop="label"
-    :placeholder="$t('garment.known')"
-    :aria-label="$t('garment.known')"
+    :placeholder="hint"
+    :aria-label="hint"
     @change="choose"
   />
 </template>

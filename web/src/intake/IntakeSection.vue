@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef } from 'vue'
+import { until } from '@vueuse/core'
+import { computed, nextTick, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { GarmentForm, TicketForm } from '@/api/client'
 import TextField from '@/form/TextField.vue'
@@ -26,16 +27,15 @@ const { t } = useI18n()
 const { word } = useVocabulary()
 const { length } = useUnits()
 const intake = useIntake(form, () => props.blank)
-const { sentence, reading, current } = intake
+const { sentence, reading, current, putOff } = intake
 
 const read = computed(() =>
   chips(reading.value, intake.known.value, form.value, intake.asRead.value, word, length.value),
 )
-const put = ref<string[]>([])
-/** Questions that somebody put off are not asked again. */
+/** Questions that somebody put off are not asked again; what comes after them is. */
 const question = computed(() => {
   const next = reading.value?.question ?? null
-  return next && !put.value.includes(next.about) ? next : null
+  return next && !putOff.value.includes(next.about) ? next : null
 })
 const said = computed(() => {
   if (intake.error.value) return intake.error.value.message
@@ -50,10 +50,13 @@ function answer(words: string) {
   field.value?.focus()
 }
 
-/** On to the method, unless something is still asked that decides it. */
-function done() {
-  if (current.value && question.value?.needed) card.value?.focus()
-  else emit('keep')
+/** On to the method, once all that was typed is read, and unless something is still asked that decides it. */
+async function done() {
+  await until(current).toBe(true)
+  await nextTick()
+  if (props.whole || !open.value) emit('keep')
+  else if (question.value) card.value?.focus()
+  else field.value?.focus()
 }
 
 function begin(garment: GarmentForm) {
@@ -64,7 +67,7 @@ function begin(garment: GarmentForm) {
 /** Whether something is still asked that decides the method. */
 const open = computed(() => question.value?.needed ?? read.value.length === 0)
 
-defineExpose({ reading, open, clear: intake.clear })
+defineExpose({ reading, open, done, clear: intake.clear })
 </script>
 
 <template>
@@ -80,7 +83,7 @@ defineExpose({ reading, open, clear: intake.clear })
         ref="card"
         :question="question"
         @answer="answer"
-        @later="put.push(question.about)"
+        @later="putOff.push(question.about)"
       />
       <div v-if="read.length" class="fields two">
         <TextField id="customer" v-model="form.customer" :label="$t('garment.customer')" :max="80" optional />

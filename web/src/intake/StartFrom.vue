@@ -2,12 +2,11 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api, type GarmentForm } from '@/api/client'
-import { useCloths } from '@/cloth/useCloths'
+import KnownCloths from '@/cloth/KnownCloths.vue'
 import { capital } from '@/quantity/format'
 
 /** A garment to begin with: a cloth that is known, that of the last ticket, one of the trade. */
 const emit = defineEmits<{ choose: [garment: GarmentForm] }>()
-const { data: cloths } = useCloths()
 const { data: last } = useQuery({
   queryKey: ['tickets', 'last'],
   queryFn: () => answer(api.GET('/api/tickets/last', {})),
@@ -17,15 +16,12 @@ const { data: templates } = useQuery({
   queryFn: () => answer(api.GET('/api/intake/templates')),
   staleTime: Infinity,
 })
-const known = computed(() =>
-  (cloths.value?.items ?? []).map(({ id, name, garment }) => ({ value: id, label: name, garment })),
-)
 const trade = computed(() =>
   (templates.value ?? []).map(({ key, name, garment }) => ({ value: key, label: capital(name), garment })),
 )
 
-function choose(from: { value: string; garment: GarmentForm }[], value: unknown) {
-  const one = from.find((choice) => choice.value === value)
+function choose(value: unknown) {
+  const one = trade.value.find((choice) => choice.value === value)
   if (one) emit('choose', one.garment)
 }
 </script>
@@ -33,16 +29,7 @@ function choose(from: { value: string; garment: GarmentForm }[], value: unknown)
 <template>
   <div class="start">
     <span class="muted">{{ $t('intake.from') }}</span>
-    <a-select
-      v-if="known.length"
-      :value="undefined"
-      :options="known"
-      show-search
-      option-filter-prop="label"
-      :placeholder="$t('intake.cloth')"
-      :aria-label="$t('intake.cloth')"
-      @change="(value: unknown) => choose(known, value)"
-    />
+    <KnownCloths :hint="$t('intake.cloth')" @choose="$emit('choose', $event)" />
     <a-select
       :value="undefined"
       :options="trade"
@@ -50,7 +37,7 @@ function choose(from: { value: string; garment: GarmentForm }[], value: unknown)
       option-filter-prop="label"
       :placeholder="$t('intake.template')"
       :aria-label="$t('intake.template')"
-      @change="(value: unknown) => choose(trade, value)"
+      @change="choose"
     />
     <a-button v-if="last?.ticket" @click="$emit('choose', last.ticket.garment)">{{
       $t('intake.last', { name: last.ticket.name })

@@ -1,5 +1,6 @@
 import dayjs from 'dayjs'
 import type { Schemas, TicketForm } from '@/api/client'
+import type { Field } from './chips'
 import { copyOf } from '@/plan/blankTicket'
 
 export type Reading = Schemas['IntakeView']
@@ -38,7 +39,6 @@ export function laid(base: TicketForm, reading: Reading | null): TicketForm {
   return form
 }
 
-type Field = Schemas['ReadField']['field']
 const OF_GARMENT: Field[] = ['KIND', 'LABEL', 'COLOUR', 'FABRIC', 'FITS', 'OBSTACLES']
 const OF_ART: Field[] = ['ART', 'LIGHT', 'WIDTH', 'HEIGHT', 'PLACE']
 

@@ -1,10 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { refDebounced, useLocalStorage } from '@vueuse/core'
 import dayjs from 'dayjs'
-import { computed, watch, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { answer, api, type TicketForm } from '@/api/client'
 import { merged } from '@/form/merged'
 import { unitsKey } from '@/quantity/units'
+import type { Field } from './chips'
 import { knownOf, laid, type Reading } from './laid'
 
 interface Order {
@@ -26,6 +27,8 @@ const EMPTY: Order = { sentence: '', read: null, base: null }
  */
 export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
   const order = useLocalStorage<Order>('kettle.order', { ...EMPTY })
+  // What it begins with outlives a reload too.
+  if (knownOf(blank()).length) order.value = { ...order.value, base: blank() }
   const sentence = computed({
     get: () => order.value.sentence,
     set: (typed: string) => (order.value = { ...order.value, sentence: typed }),
@@ -34,12 +37,15 @@ export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
   const today = computed(() => dayjs().format('YYYY-MM-DD'))
   /** What the ticket has already, because it began with a garment, or as an earlier one. */
   const known = computed(() => knownOf(order.value.base ?? blank()))
+  /** What was asked and put off. What lies in front is asked last, so that nothing waits behind it. */
+  const putOff = ref<Field[]>([])
+  const unasked = computed(() => [...known.value, ...putOff.value.filter((field) => field !== 'OBSTACLES')])
   const { data, error, isFetching } = useQuery({
-    queryKey: ['intake', settled, today, known, unitsKey],
+    queryKey: ['intake', settled, today, unasked, unitsKey],
     queryFn: () =>
       answer(
         api.POST('/api/intake', {
-          body: { sentence: settled.value.slice(0, 2000), today: today.value, known: known.value },
+          body: { sentence: settled.value.slice(0, 2000), today: today.value, known: unasked.value },
         }),
       ),
     enabled: computed(() => settled.value.trim() !== ''),
@@ -81,6 +87,7 @@ export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
     error,
     current,
     known,
+    putOff,
     begin,
     clear,
     asRead: computed(() => laid(base(), order.value.read)),

@@ -78,6 +78,24 @@ class IntakeIT extends Journey {
   }
 
   @Test
+  @DisplayName(
+      "whichever key goes on, what decides the method is asked first, also behind a put off")
+  void neverSkipped() {
+    say("12 hoodies, white logo 80 mm on the left chest");
+    button("look it up later").click();
+    assertThat(page.getByText("What colour is the cloth?")).isVisible();
+    button("Keep and choose a method").click();
+    assertThat(page.locator(".question button").first()).isFocused();
+    assertThat(page).hasURL(Pattern.compile(".*/tickets/new$"));
+    page.locator("#sentence").press("End");
+    page.keyboard().type(", black cloth, nothing in the way");
+    page.keyboard().press("Enter");
+    assertThat(heading("What to put on this cloth")).isVisible();
+    station("Garment").click();
+    assertThat(page.locator("#colour")).hasValue("black");
+  }
+
+  @Test
   @DisplayName("a chip is put right, stays so while the sentence goes on, and after a reload")
   void putRight() {
     say("30 red polo shirts, name on the chest 200 mm wide");

@@ -21,8 +21,6 @@ import velvetkettle.core.cloth.Colour;
  * @param goesOn what goes on is called; empty likewise
  */
 public record Intake(Map<Field, Said<?>> fields, String garment, String goesOn) {
-  /** One that says nothing. */
-  static final Intake NOTHING = new Intake(Map.of(), "", "");
 
   /** Without these no advice is worth much. */
   private static final List<Field> NEEDED =

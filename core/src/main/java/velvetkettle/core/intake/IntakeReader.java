@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Fabric;
@@ -28,7 +27,6 @@ import velvetkettle.core.cloth.Size;
  */
 public final class IntakeReader {
   private static final int LONGEST = 2000;
-  private static final Pattern QUOTED = Pattern.compile("(?<!\\d)[\"“]([^\"”]{2,80})[\"”]");
   private final Text text;
   private final List<Word> words;
   private final LocalDate today;
@@ -84,7 +82,7 @@ public final class IntakeReader {
 
   /** What is written on it is no description of it. */
   private boolean quoted() {
-    Matcher quoted = QUOTED.matcher(text.plain());
+    Matcher quoted = Names.QUOTED.matcher(text.plain());
     boolean any = false;
     while (quoted.find()) {
       text.take(quoted.start(), quoted.end());

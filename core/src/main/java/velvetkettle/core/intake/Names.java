@@ -9,7 +9,9 @@ import velvetkettle.core.cloth.Colour;
 
 /** What the garment and what goes on it are called, in the words of who ordered them. */
 final class Names {
-  private static final Pattern QUOTED = Pattern.compile("(?<!\\d)[\"“]([^\"”]{2,80})[\"”]");
+  /** What is to be written, but no inches. */
+  static final Pattern QUOTED = Pattern.compile("(?<!\\d)[\"“]([^\"”]{2,80})[\"”]");
+
   private static final int LONGEST = 80;
 
   private final String plain;

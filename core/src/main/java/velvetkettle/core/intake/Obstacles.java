@@ -11,9 +11,7 @@ import velvetkettle.core.cloth.Obstacle;
 /** What a garment is said to have that lies in the way: "with a zip", "buttons and a pocket". */
 final class Obstacles {
   private static final Pattern NOTHING =
-      Pattern.compile(
-          "\\b(?:nothing|no obstacles?) in (?:the way|front)\\b|\\bplain front\\b|\\bnothing in the"
-              + " way of\\b");
+      Pattern.compile("\\b(?:nothing|no obstacles?) in (?:the way|front)\\b|\\bplain front\\b");
 
   /** Also places where art goes, or words of other things: they are obstacles when it has them. */
   private static final Set<Obstacle> ALSO_PLACES =

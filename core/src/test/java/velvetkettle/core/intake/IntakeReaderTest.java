@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
@@ -63,7 +64,7 @@ class IntakeReaderTest {
     Told told = Orders.of(7, MONDAY);
     Intake other = IntakeReader.read(Orders.of(8, MONDAY).sentence(), MONDAY);
     assertThat(told.score(other).wrong()).isNotEmpty();
-    assertThat(told.score(Intake.NOTHING).right()).isZero();
+    assertThat(told.score(new Intake(Map.of(), "", "")).right()).isZero();
   }
 
   @ParameterizedTest
