@@ -40,21 +40,23 @@ export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
   /** What was asked and put off. What lies in front is asked last, so that nothing waits behind it. */
   const putOff = ref<Field[]>([])
   const unasked = computed(() => [...known.value, ...putOff.value.filter((field) => field !== 'OBSTACLES')])
-  const { data, error, isFetching } = useQuery({
+  const asked = (of: string) => JSON.stringify([of, unasked.value])
+  const { data, error } = useQuery({
     queryKey: ['intake', settled, today, unasked, unitsKey],
-    queryFn: () =>
-      answer(
-        api.POST('/api/intake', {
-          body: { sentence: settled.value.slice(0, 2000), today: today.value, known: unasked.value },
-        }),
-      ),
+    queryFn: async () => {
+      const of = asked(settled.value)
+      const body = { sentence: settled.value.slice(0, 2000), today: today.value, known: unasked.value }
+      return { of, view: await answer(api.POST('/api/intake', { body })) }
+    },
     enabled: computed(() => settled.value.trim() !== ''),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   })
-  const reading = computed(() => (settled.value.trim() === '' ? null : (data.value ?? null)))
-  /** Whether what is shown answers what is typed. */
-  const current = computed(() => settled.value === sentence.value && !isFetching.value)
+  const reading = computed(() => (settled.value.trim() === '' ? null : (data.value?.view ?? null)))
+  /** Whether what is shown answers what is typed; what cannot be read is not waited for. */
+  const current = computed(
+    () => sentence.value.trim() === '' || error.value !== null || data.value?.of === asked(sentence.value),
+  )
 
   const base = () => order.value.base ?? blank()
 
