@@ -21,5 +21,6 @@ export default defineConfig({
     environmentOptions: { happyDOM: { url: 'http://127.0.0.1/' } },
     setupFiles: ['src/testing/setup.ts'],
     include: ['src/**/*.spec.ts'],
+    css: { include: [/tokens\.css/] },
   },
 })

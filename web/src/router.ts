@@ -6,12 +6,12 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'today', component: TodayView },
-    { path: '/tickets', name: 'tickets', component: () => import('./plan/TicketsView.vue') },
-    { path: '/tickets/new', name: 'new-ticket', component: () => import('./plan/TicketView.vue') },
+    { path: '/tickets', name: 'tickets', component: () => import('./stations/TicketsView.vue') },
+    { path: '/tickets/new', name: 'new-ticket', component: () => import('./stations/TicketView.vue') },
     {
       path: '/tickets/:id/:station(garment|method|cut|press|check)?',
       name: 'ticket',
-      component: () => import('./plan/TicketView.vue'),
+      component: () => import('./stations/TicketView.vue'),
     },
     {
       path: '/tickets/:id/at-the-press',

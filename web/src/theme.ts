@@ -1,35 +1,42 @@
 import type { ThemeConfig } from 'ant-design-vue/es/config-provider/context'
 import { theme } from 'ant-design-vue'
+import { tokensOf, type Tokens } from './style/tokens'
 
-const shared = {
-  fontFamily: "'Atkinson Hyperlegible Next', system-ui, sans-serif",
-  fontSize: 15,
-  borderRadius: 8,
-  controlHeight: 36,
-  colorSuccess: '#1f6b4a',
-  colorWarning: '#8a5f00',
-  colorError: '#a3271e',
+function shared(token: Tokens) {
+  return {
+    fontFamily: token('text'),
+    fontSize: Number.parseInt(token('type-body')),
+    borderRadius: 8,
+    controlHeight: 36,
+    colorSuccess: token('safe'),
+    colorWarning: token('tight'),
+    colorError: token('no'),
+    colorPrimary: token('copper'),
+    colorInfo: token('slate'),
+    colorTextPlaceholder: token('placeholder'),
+    colorTextDescription: token('muted'),
+    colorBgContainer: token('sheet'),
+    colorBgElevated: token('pop-up'),
+    colorBorder: token('field-line'),
+    colorBorderSecondary: token('line'),
+    colorLink: token('copper'),
+  }
 }
+
+const byDay = tokensOf()
+const byNight = tokensOf("[data-theme='night']")
+const byThePress = tokensOf('.at-press')
 
 /** The control library in the colours of style/tokens.css. */
 export const day: ThemeConfig = {
   token: {
-    ...shared,
-    colorPrimary: '#a34f17',
+    ...shared(byDay),
     // Lighter, as the library has it, white on it would be hard to read.
-    colorPrimaryHover: '#8a4213',
-    colorPrimaryActive: '#733610',
-    colorInfo: '#2f4d69',
-    colorText: '#2b1a29',
-    colorTextSecondary: '#6d5b69',
-    colorTextPlaceholder: '#75656f',
-    colorTextDescription: '#6d5b69',
-    colorBgLayout: '#f6f0e7',
-    colorBgContainer: '#fffdf9',
-    colorBgElevated: '#fffdf9',
-    colorBorder: '#b3a296',
-    colorBorderSecondary: '#e3d8ca',
-    colorLink: '#a34f17',
+    colorPrimaryHover: byDay('copper-hover'),
+    colorPrimaryActive: byDay('copper-active'),
+    colorText: byDay('ink'),
+    colorTextSecondary: byDay('muted'),
+    colorBgLayout: byDay('steam'),
   },
 }
 
@@ -37,22 +44,10 @@ export const day: ThemeConfig = {
 export const night: ThemeConfig = {
   algorithm: theme.darkAlgorithm,
   token: {
-    ...shared,
-    colorSuccess: '#8fd3b0',
-    colorWarning: '#e6c26a',
-    colorError: '#f2a79b',
-    colorPrimary: '#f0a66c',
-    colorInfo: '#c5d8ec',
-    colorBgBase: '#1d0f1b',
-    colorBgContainer: '#2b1929',
-    colorBgElevated: '#37233a',
-    colorTextBase: '#fffdf9',
-    colorTextPlaceholder: '#cdb6c8',
-    colorTextDescription: '#cdb6c8',
-    colorTextLightSolid: '#221320',
-    colorBorder: '#8b6f86',
-    colorBorderSecondary: '#5d4a59',
-    colorLink: '#f0a66c',
+    ...shared(byNight),
+    colorBgBase: byNight('steam'),
+    colorTextBase: byNight('ink'),
+    colorTextLightSolid: byNight('on-copper'),
   },
 }
 
@@ -60,12 +55,10 @@ export const night: ThemeConfig = {
 export const atThePress: ThemeConfig = {
   algorithm: theme.darkAlgorithm,
   token: {
-    ...shared,
+    ...shared(byThePress),
     controlHeight: 48,
-    colorPrimary: '#f0a66c',
-    colorBgBase: '#221320',
-    colorTextBase: '#fffdf9',
-    colorTextPlaceholder: '#cdb6c8',
-    colorTextLightSolid: '#221320',
+    colorBgBase: byThePress('steam'),
+    colorTextBase: byThePress('ink'),
+    colorTextLightSolid: byThePress('on-copper'),
   },
 }

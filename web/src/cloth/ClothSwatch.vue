@@ -9,6 +9,6 @@ const fill = computed(() => clothColour(props.depth, props.hue))
 
 <template>
   <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true">
-    <rect x="1" y="1" width="18" height="18" rx="4" :fill="fill" stroke="#b3a296" />
+    <rect x="1" y="1" width="18" height="18" rx="4" :fill="fill" stroke="var(--outline)" />
   </svg>
 </template>

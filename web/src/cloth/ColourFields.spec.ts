@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import type { GarmentForm } from '@/api/client'
-import { blankGarment } from '@/plan/blankTicket'
+import { blankGarment } from '@/ticket/blankTicket'
 import { mounted } from '@/testing/mounted'
 import ColourFields from './ColourFields.vue'
 

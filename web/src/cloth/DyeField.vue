@@ -37,6 +37,6 @@ const { data: questions } = useQuery({
 .question {
   padding-top: 4px;
   color: var(--tight);
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 </style>

@@ -50,7 +50,7 @@ const reading = computed(() => data.value)
 .reading {
   min-height: 22px;
   padding-top: 4px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .share {

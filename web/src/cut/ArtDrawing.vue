@@ -87,42 +87,42 @@ const marked = useNextFrame(() => props.reading)
   max-height: 380px;
   border: 1px solid var(--line);
   border-radius: 10px;
-  background: #f4efe8;
+  background: var(--paper-ground);
 }
 
 .film {
-  stroke: #8a7d76;
+  stroke: var(--outline);
 }
 
 .cut-line {
   fill: none;
-  stroke: #a3271e;
+  stroke: var(--paper-no);
   stroke-dasharray: 5 3;
   stroke-width: 1.4;
 }
 
 .letter-box {
   fill: none;
-  stroke: #2f4d69;
+  stroke: var(--paper-slate);
   stroke-dasharray: 4 3;
   stroke-width: 1.4;
 }
 
 .letters {
-  fill: #2f4d69;
+  fill: var(--paper-slate);
   opacity: 0.75;
 }
 
 .mark {
-  fill: rgb(230 160 40 / 25%);
-  stroke: #8a5f00;
+  fill: var(--paper-tight-wash);
+  stroke: var(--paper-tight);
   stroke-width: 1.6;
   cursor: pointer;
 }
 
 .worst {
-  fill: rgb(163 39 30 / 25%);
-  stroke: #a3271e;
+  fill: var(--paper-no-wash);
+  stroke: var(--paper-no);
 }
 
 .chosen {

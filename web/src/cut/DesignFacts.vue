@@ -65,12 +65,12 @@ const tooSmall = computed(() => props.reading.cleanWidth > props.width + 0.05)
 
 dt {
   color: var(--muted);
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 dd {
   margin: 0;
-  font: 600 18px var(--figures);
+  font: 600 var(--type-lead) var(--figures);
 }
 
 .wanted dd {

@@ -128,7 +128,7 @@ watch(
 
 .checks {
   padding: 0 0 8px 20px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .notice {

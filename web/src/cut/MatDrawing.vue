@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { lengthIn } from '@/quantity/format'
 import { arrowStep, pointIn } from '@/place/pointer'
 import { useUnits } from '@/quantity/units'
+import { useLetterSize } from '@/quantity/useLetterSize'
 import { wrongAt, type DesignReading, type LaidPiece, type LayoutView, type Mat } from './designs'
 
 /** A cutting mat with its grid, the materials on it and the pieces, each to be moved by hand or key. */
@@ -22,9 +23,12 @@ const held = ref<{ piece: LaidPiece; fromX: number; fromY: number; x: number; y:
 const chosen = ref<string | null>(null)
 
 const ROOM = 16
-const box = computed(
-  () => `${-ROOM} ${-ROOM} ${props.layout.matWidth + ROOM + 8} ${props.layout.matLength + ROOM + 6}`,
-)
+const whole = computed(() => ({
+  width: props.layout.matWidth + ROOM + 8,
+  height: props.layout.matLength + ROOM + 6,
+}))
+const box = computed(() => `${-ROOM} ${-ROOM} ${whole.value.width} ${whole.value.height}`)
+const letter = useLetterSize(svg, () => whole.value)
 /** Lines of the mat: a centimetre or half an inch; every fifth or second is stronger and has its number. */
 const step = computed(() => (length.value === 'inch' ? 12.7 : 10))
 const strong = computed(() => (length.value === 'inch' ? 2 : 5))
@@ -119,7 +123,7 @@ const shown = computed(() => props.mat.pieces.find(({ id }) => id === chosen.val
       @pointercancel="held = null"
     >
       <rect :width="layout.matWidth" :height="layout.matLength" class="ground" />
-      <g class="lines">
+      <g class="lines" :font-size="letter">
         <g v-for="n in lines(layout.matWidth)" :key="`x${n}`">
           <line :x1="n * step" :x2="n * step" :y2="layout.matLength" :class="{ strong: n % strong === 0 }" />
           <text v-if="n % strong === 0" :x="n * step" :y="-3">{{ shownAt(n) }}</text>
@@ -172,7 +176,7 @@ figcaption {
   display: flex;
   gap: 12px;
   padding: 4px 0;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .mat {
@@ -183,24 +187,24 @@ figcaption {
 }
 
 .ground {
-  fill: #dfe6e0;
-  stroke: #5c6b61;
+  fill: var(--mat);
+  stroke: var(--mat-edge);
   stroke-width: 1;
 }
 
 .lines line {
-  stroke: #b7c4bb;
+  stroke: var(--mat-line);
   stroke-width: 0.3;
 }
 
 .lines .strong {
-  stroke: #93a599;
+  stroke: var(--mat-ruler);
   stroke-width: 0.6;
 }
 
 .lines text {
   fill: var(--muted);
-  font: 9px var(--figures);
+  font-family: var(--figures);
   text-anchor: middle;
 }
 
@@ -214,19 +218,19 @@ figcaption {
 
 .stock-edge {
   fill: none;
-  stroke: #4b4048;
+  stroke: var(--piece-edge);
   stroke-width: 0.8;
 }
 
 .carrier {
-  fill: rgb(255 255 255 / 55%);
-  stroke: #4b4048;
+  fill: var(--paper-veil);
+  stroke: var(--piece-edge);
   stroke-dasharray: 2 1.5;
   stroke-width: 0.5;
 }
 
 .film {
-  stroke: #5b5057;
+  stroke: var(--piece-edge);
   stroke-width: 0.25;
 }
 
@@ -244,19 +248,19 @@ figcaption {
 
 .chosen .carrier,
 .piece:focus-visible .carrier {
-  stroke: #a34f17;
+  stroke: var(--paper-copper);
   stroke-dasharray: none;
   stroke-width: 1.2;
 }
 
 .wrong .carrier {
-  fill: rgb(163 39 30 / 25%);
-  stroke: #a3271e;
+  fill: var(--paper-no-wash);
+  stroke: var(--paper-no);
   stroke-width: 1.4;
 }
 
 .why {
   color: var(--no);
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 </style>

@@ -56,7 +56,7 @@ figure {
 figcaption {
   padding: 4px 0;
   font-weight: 600;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .page {
@@ -66,14 +66,14 @@ figcaption {
 }
 
 .paper {
-  fill: #fff;
-  stroke: #8a7d76;
+  fill: var(--paper);
+  stroke: var(--outline);
   stroke-width: 0.6;
 }
 
 .cut-line {
   fill: none;
-  stroke: #a3271e;
+  stroke: var(--paper-no);
   stroke-dasharray: 3 2;
   stroke-width: 0.7;
 }

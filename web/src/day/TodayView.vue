@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
-import TicketLine from '@/plan/TicketLine.vue'
+import TicketLine from '@/ticket/TicketLine.vue'
 import { capital } from '@/quantity/format'
 import { when } from '@/quantity/when'
 import QueryState from '@/shell/QueryState.vue'
@@ -104,7 +104,7 @@ const free = (until: string) => dayjs(until).isBefore(data.value?.now)
 }
 
 .kept a {
-  font: 600 17px var(--figures);
+  font: 600 var(--type-lead) var(--figures);
 }
 
 .empty {

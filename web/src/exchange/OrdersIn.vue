@@ -122,7 +122,7 @@ async function makeTickets() {
 
 .why {
   color: var(--no);
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .progress {

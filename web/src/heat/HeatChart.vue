@@ -128,7 +128,7 @@ svg {
 
 text {
   fill: var(--muted);
-  font: 13px var(--figures);
+  font: var(--type-fine) var(--figures);
 }
 
 .doing {
@@ -189,7 +189,7 @@ path {
 }
 
 .other text {
-  font-size: 12px;
+  font-size: var(--type-small);
 }
 
 .event {

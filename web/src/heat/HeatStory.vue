@@ -6,7 +6,7 @@ import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import type { Schemas } from '@/api/client'
 import { type Curve, later, type OtherLine, readAt, type Story } from './curves'
-import type { StackNow } from '@/press/stackNow'
+import type { StackNow } from '@/stack/stackNow'
 import HeatChart from './HeatChart.vue'
 import { useHeatStory } from './useHeatStory'
 
@@ -210,7 +210,7 @@ const peels = computed(() => {
 
 .every {
   color: var(--muted);
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .key {
@@ -218,7 +218,7 @@ const peels = computed(() => {
   align-items: center;
   gap: 6px;
   padding-top: 2px;
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 .line {
@@ -251,22 +251,22 @@ const peels = computed(() => {
   align-items: baseline;
   flex-wrap: wrap;
   gap: 2px 14px;
-  font-size: 15px;
+  font-size: var(--type-body);
 }
 
 .now .figure {
-  font-size: 18px;
+  font-size: var(--type-lead);
 }
 
 .faces td,
 .faces th {
   padding: 3px 8px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .events {
   padding: 6px 0;
-  font-size: 14px;
+  font-size: var(--type-note);
   list-style: none;
 }
 
@@ -282,7 +282,7 @@ const peels = computed(() => {
 
 .peel {
   border-collapse: collapse;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .peel th {
@@ -298,7 +298,7 @@ const peels = computed(() => {
 
 .doses {
   padding: 8px 0 6px;
-  font-size: 13px;
+  font-size: var(--type-fine);
   list-style: none;
 }
 </style>

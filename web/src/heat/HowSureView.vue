@@ -103,7 +103,7 @@ li {
 
 .rows td {
   padding: 6px 12px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .rows {

@@ -10,7 +10,7 @@ import LengthField from '@/form/LengthField.vue'
 import NumberField from '@/form/NumberField.vue'
 import TextField from '@/form/TextField.vue'
 import { useVocabulary } from '@/speech/vocabulary'
-import type { Field } from './chips'
+import type { Field } from './reading'
 
 /** The field of a ticket that a chip stands for, as the whole form has it. */
 const form = defineModel<TicketForm>({ required: true })

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { nextTick, ref, useTemplateRef } from 'vue'
 import type { TicketForm } from '@/api/client'
-import type { Chip, Field } from './chips'
+import type { Chip } from './chips'
+import type { Field } from './reading'
 import ChipEditor from './ChipEditor.vue'
 
 /** What was read, each to be put right in its place. */
@@ -89,7 +90,7 @@ async function close() {
 .what,
 .trust {
   color: var(--muted);
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 .value {

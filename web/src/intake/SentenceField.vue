@@ -42,11 +42,11 @@ label {
   display: block;
   padding-bottom: 6px;
   color: var(--heading);
-  font: 600 22px var(--figures);
+  font: 600 var(--type-section) var(--figures);
 }
 
 .muted:not(:empty) {
   padding-top: 4px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 </style>

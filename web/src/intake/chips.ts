@@ -2,9 +2,7 @@ import dayjs from 'dayjs'
 import type { Schemas, TicketForm } from '@/api/client'
 import { lengthIn } from '@/quantity/format'
 import type { LengthUnit } from '@/quantity/units'
-import type { Reading } from './laid'
-
-export type Field = Schemas['ReadField']['field']
+import type { Field, Reading } from './reading'
 
 /** How far a chip is to be trusted: put right by hand is OWN, what the ticket began with is KNOWN. */
 export type Trust = Schemas['ReadField']['trust'] | 'OWN' | 'KNOWN'

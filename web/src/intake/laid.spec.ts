@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { blankTicket } from '@/plan/blankTicket'
+import { blankTicket } from '@/ticket/blankTicket'
 import { merged } from '@/form/merged'
-import { answered, knownOf, laid, titleOf, type Reading } from './laid'
+import { answered, knownOf, laid, titleOf } from './laid'
+import type { Reading } from './reading'
 
 const NOTHING: Reading['values'] = {
   garment: '',

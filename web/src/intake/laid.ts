@@ -1,9 +1,7 @@
 import dayjs from 'dayjs'
-import type { Schemas, TicketForm } from '@/api/client'
-import type { Field } from './chips'
-import { copyOf } from '@/plan/blankTicket'
-
-export type Reading = Schemas['IntakeView']
+import type { TicketForm } from '@/api/client'
+import { copyOf } from '@/ticket/blankTicket'
+import type { Field, Reading } from './reading'
 
 /** What is meant by a day without an hour: the end of the working day. */
 const BY = '16:00'

@@ -5,8 +5,8 @@ import { computed, ref, watch, type Ref } from 'vue'
 import { answer, api, type TicketForm } from '@/api/client'
 import { merged } from '@/form/merged'
 import { unitsKey } from '@/quantity/units'
-import type { Field } from './chips'
-import { knownOf, laid, type Reading } from './laid'
+import { knownOf, laid } from './laid'
+import type { Field, Reading } from './reading'
 
 interface Order {
   sentence: string

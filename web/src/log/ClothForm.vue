@@ -3,7 +3,7 @@ import { reactive } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import GarmentFields from '@/cloth/GarmentFields.vue'
 import FormDialog from '@/form/FormDialog.vue'
-import { blankGarment, copyOf } from '@/plan/blankTicket'
+import { blankGarment, copyOf } from '@/ticket/blankTicket'
 
 /** A garment that the shop presses often. */
 const props = defineProps<{ cloth: Schemas['KnownCloth'] | null }>()

@@ -154,7 +154,7 @@ const highest = computed(() => (unit.value === '°F' ? Math.round(toFahrenheit(3
 
 h1 {
   color: inherit;
-  font-size: 32px;
+  font-size: var(--type-far);
 }
 
 .counts {
@@ -174,7 +174,7 @@ legend {
   padding-bottom: 4px;
   border: 0;
   color: var(--muted);
-  font-size: 15px;
+  font-size: var(--type-body);
 }
 
 fieldset {
@@ -199,7 +199,7 @@ fieldset {
 
 .seen.on {
   border: 2px solid var(--copper);
-  background: rgb(240 166 108 / 22%);
+  background: var(--copper-wash);
   font-weight: 600;
 }
 
@@ -220,14 +220,14 @@ fieldset {
   border-radius: 12px;
   background: none;
   color: inherit;
-  font: 600 20px var(--text);
+  font: 600 var(--type-section) var(--text);
   cursor: pointer;
 }
 
 .log {
-  border-color: #b8591a;
-  background: #b8591a;
-  color: #fff;
+  border-color: var(--button);
+  background: var(--button);
+  color: var(--on-dark);
 }
 
 .log:disabled {

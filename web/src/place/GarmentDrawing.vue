@@ -5,6 +5,7 @@ import type { Schemas } from '@/api/client'
 import { clothColour, inkOn } from '@/cloth/colour'
 import { lengthIn } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
+import { useLetterSize } from '@/quantity/useLetterSize'
 import { middle, moved, type Area, type Thing } from './area'
 import { arrowStep, pointIn } from './pointer'
 import { useDrag } from './useDrag'
@@ -39,8 +40,7 @@ const box = computed(() => {
   return { x, y, width: Math.max(...xs) - x + ROOM, height: Math.max(...ys) - y + ROOM }
 })
 const cloth = computed(() => props.outline.points.map(({ x, y }) => `${x},${y}`).join(' '))
-/** Millimetres that a letter of the drawing is high, whatever the garment's size. */
-const letter = computed(() => Math.max(box.value.width, box.value.height) / 46)
+const letter = useLetterSize(svg, () => box.value)
 /** The finer lines of the grid: 10 mm or half an inch; every fifth or second is stronger. */
 const grid = computed(() =>
   length.value === 'inch' ? { fine: 12.7, strong: 25.4 } : { fine: 10, strong: 50 },
@@ -259,7 +259,7 @@ function describe(thing: Thing) {
 }
 
 .thing rect {
-  stroke: #8a7a70;
+  stroke: var(--outline);
   stroke-width: 1;
 }
 
@@ -268,17 +268,17 @@ function describe(thing: Thing) {
 }
 
 .obstacle.hard rect {
-  stroke: #a3271e;
+  stroke: var(--paper-no);
   stroke-dasharray: none;
 }
 
 .thing.chosen rect {
-  stroke: #a34f17;
+  stroke: var(--paper-copper);
   stroke-width: 3;
 }
 
 .thing:focus-visible rect {
-  stroke: #2f4d69;
+  stroke: var(--paper-slate);
   stroke-width: 4;
 }
 
@@ -295,20 +295,20 @@ text {
 
 .platen .halo {
   fill: none;
-  stroke: rgb(255 253 249 / 70%);
+  stroke: var(--paper-halo);
   stroke-dasharray: none;
   stroke-width: 4;
 }
 
 .platen .edge {
-  fill: rgb(163 79 23 / 8%);
-  stroke: #a34f17;
+  fill: var(--paper-copper-wash);
+  stroke: var(--paper-copper);
   stroke-dasharray: 8 5;
   stroke-width: 2;
 }
 
 .platen circle {
-  fill: #a34f17;
+  fill: var(--paper-copper);
 }
 
 .platen.waiting {
@@ -317,22 +317,22 @@ text {
 
 .platen.done .edge {
   fill: none;
-  stroke: #1f6b4a;
+  stroke: var(--paper-safe);
 }
 
 .platen.done circle {
-  fill: #1f6b4a;
+  fill: var(--paper-safe);
 }
 
 .platen text {
-  fill: #fff;
+  fill: var(--paper);
   font-weight: 600;
 }
 
 .insert {
   fill: none;
   pointer-events: none;
-  stroke: #1f6b4a;
+  stroke: var(--paper-safe);
   stroke-dasharray: 2 3;
   stroke-width: 2;
 }

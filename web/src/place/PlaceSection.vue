@@ -295,7 +295,7 @@ const range = ({ from, to }: { from: number; to: number }) =>
 
 summary {
   color: var(--heading);
-  font: 600 18px var(--figures);
+  font: 600 var(--type-lead) var(--figures);
   cursor: pointer;
 }
 
@@ -320,6 +320,6 @@ kbd {
 }
 
 .muted {
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 </style>

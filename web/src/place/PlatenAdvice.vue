@@ -35,7 +35,7 @@ const seconds = computed(() => {
 
 <style scoped>
 h3 {
-  font-size: 16px;
+  font-size: var(--type-lead);
 }
 
 .way {

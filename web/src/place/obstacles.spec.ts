@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { blankGarment } from '@/plan/blankTicket'
+import { blankGarment } from '@/ticket/blankTicket'
 import type { PlacedObstacle } from './area'
 import { another, asUsual, lying, place, takeAway } from './obstacles'
 

@@ -33,8 +33,8 @@ export function obstacleThing(one: Lying, name: string, hard: boolean): Thing {
     kind: 'obstacle',
     name,
     area: { x: one.x, y: one.y, width: one.width, height: one.height },
-    fill: hard ? '#f3d9d4' : '#e9e2da',
-    ink: '#2b1a29',
+    fill: hard ? 'var(--hard-thing)' : 'var(--soft-thing)',
+    ink: 'var(--paper-ink)',
     hard,
   }
 }

@@ -16,18 +16,18 @@ const { word } = useVocabulary()
   padding: 10px 16px 10px 32px;
   border-left: 4px solid var(--copper);
   background: var(--mind-ground);
-  font-size: 14px;
+  font-size: var(--type-note);
   line-height: 1.5;
 }
 
 @media print {
   .cautions {
     padding: 4px 8px 4px 22px;
-    border: 1px solid #000;
+    border: 1px solid var(--print-line);
     columns: 2;
     line-height: 1.3;
     background: none;
-    font-size: 11px;
+    font-size: var(--type-print-note);
   }
 }
 </style>

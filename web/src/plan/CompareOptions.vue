@@ -3,8 +3,8 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Option } from '@/api/client'
 import { capital, duration } from '@/quantity/format'
-import PeelMark from '@/quantity/PeelMark.vue'
-import PressureMark from '@/quantity/PressureMark.vue'
+import PeelMark from '@/speech/PeelMark.vue'
+import PressureMark from '@/speech/PressureMark.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
@@ -169,6 +169,6 @@ tr > :first-child {
   display: inline-block;
   min-width: 20px;
   color: var(--copper);
-  font-size: 18px;
+  font-size: var(--type-lead);
 }
 </style>

@@ -99,7 +99,7 @@ legend {
   width: 100%;
   padding: 6px 0;
   font-weight: 600;
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 
 :deep(.ant-radio-group) {
@@ -111,12 +111,12 @@ legend {
 /* The circle stands beside the name, not in the middle of name and reason. */
 :deep(.ant-radio-wrapper) {
   align-items: start;
-  font-size: 15px;
+  font-size: var(--type-body);
 }
 
 .why {
   display: block;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .ours {

@@ -2,11 +2,11 @@
 import type { Option } from '@/api/client'
 import { computed } from 'vue'
 import { capital, duration } from '@/quantity/format'
-import PeelMark from '@/quantity/PeelMark.vue'
-import PressureMark from '@/quantity/PressureMark.vue'
+import PeelMark from '@/speech/PeelMark.vue'
+import PressureMark from '@/speech/PressureMark.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
-import MarginBar from './MarginBar.vue'
+import MarginBar from '@/presswindow/MarginBar.vue'
 import WhyThis from './WhyThis.vue'
 
 const props = defineProps<{
@@ -119,13 +119,13 @@ const order = computed(() => duration(props.option.standing.order))
 }
 
 .line .rank {
-  font-size: 20px;
+  font-size: var(--type-section);
 }
 
 .figures {
   display: inline-flex;
   gap: 12px;
-  font-size: 18px;
+  font-size: var(--type-lead);
 }
 
 .words {
@@ -133,7 +133,7 @@ const order = computed(() => duration(props.option.standing.order))
   flex-wrap: wrap;
   gap: 0 8px;
   color: var(--tight);
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .shown {
@@ -143,12 +143,12 @@ const order = computed(() => duration(props.option.standing.order))
 
 .rank {
   color: var(--copper);
-  font-size: 26px;
+  font-size: var(--type-headline);
   line-height: 1;
 }
 
 h3 {
-  font: 600 18px var(--text);
+  font: 600 var(--type-lead) var(--text);
 }
 
 .look {
@@ -167,7 +167,7 @@ h3 {
   background: var(--safe);
   color: var(--on-safe);
   font-weight: 400;
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 .tool {
@@ -199,11 +199,11 @@ h3 {
 }
 
 .settings .figure {
-  font-size: 24px;
+  font-size: var(--type-headline);
 }
 
 .settings .small {
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 
 .take {

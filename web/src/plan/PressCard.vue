@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import StackDrawing from '@/press/StackDrawing.vue'
+import StackDrawing from '@/stack/StackDrawing.vue'
 import { capital } from '@/quantity/format'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { when } from '@/quantity/when'
@@ -9,12 +9,12 @@ import RosterCounts from '@/roster/RosterCounts.vue'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import CautionList from './CautionList.vue'
-import { currentOption } from './currentOption'
+import { currentOption } from '@/ticket/currentOption'
 import RecipeFigures from './RecipeFigures.vue'
 import RecipePresses from './RecipePresses.vue'
 import StepList from './StepList.vue'
-import { madeAlike } from './tableOf'
-import { usePlan, useTicket } from './useTicket'
+import { madeAlike } from '@/ticket/tableOf'
+import { usePlan, useTicket } from '@/ticket/useTicket'
 
 /** A ticket on one sheet, to walk to the press with. */
 const route = useRoute()
@@ -155,7 +155,7 @@ header {
 
 h2 {
   padding: 10px 0 4px;
-  font-size: 18px;
+  font-size: var(--type-lead);
 }
 
 .roster {
@@ -172,7 +172,7 @@ h2 {
 
 .notes {
   height: 60px;
-  border: 1px solid #999;
+  border: 1px solid var(--outline);
 }
 
 @media print {
@@ -185,18 +185,18 @@ h2 {
     max-width: none;
     margin: 0;
     padding: 0;
-    background: #fff;
-    font-size: 13.5px;
+    background: var(--paper);
+    font-size: var(--type-fine);
     line-height: 1.3;
   }
 
   .dense {
-    font-size: 12px;
+    font-size: var(--type-small);
     line-height: 1.2;
   }
 
   .dense :deep(.steps) {
-    font-size: 11px;
+    font-size: var(--type-print-note);
     line-height: 1.2;
   }
 
@@ -209,12 +209,12 @@ h2 {
   }
 
   h1 {
-    font-size: 22px;
+    font-size: var(--type-section);
   }
 
   h2 {
     padding: 6px 0 2px;
-    font-size: 14px;
+    font-size: var(--type-note);
   }
 
   ul {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Option } from '@/api/client'
-import PeelMark from '@/quantity/PeelMark.vue'
-import PressureMark from '@/quantity/PressureMark.vue'
+import PeelMark from '@/speech/PeelMark.vue'
+import PressureMark from '@/speech/PressureMark.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
@@ -82,30 +82,30 @@ const { word } = useVocabulary()
 
 dt {
   color: var(--muted);
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 dd {
   margin: 0;
-  font: 600 38px/1.15 var(--figures);
+  font: 600 var(--type-far)/1.15 var(--figures);
 }
 
 .word {
-  font-size: 22px;
+  font-size: var(--type-section);
   line-height: 44px;
 }
 
 @media print {
   dt {
-    font-size: 11px;
+    font-size: var(--type-print-note);
   }
 
   dd {
-    font-size: 26px;
+    font-size: var(--type-headline);
   }
 
   .word {
-    font-size: 15px;
+    font-size: var(--type-body);
     line-height: 30px;
   }
 }

@@ -1,9 +1,9 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, expect, it } from 'vitest'
 import { mounted } from '@/testing/mounted'
-import { blankGarment } from './blankTicket'
+import { blankGarment } from '@/ticket/blankTicket'
 import SinceThen from './SinceThen.vue'
-import { repeat, startWith, takeStart } from './startWith'
+import { repeat, startWith, takeStart } from '@/ticket/startWith'
 import type { TicketView } from '@/api/client'
 import { unitsKey } from '@/quantity/units'
 

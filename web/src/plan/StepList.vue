@@ -66,7 +66,7 @@ li {
 }
 
 .reason {
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 .setting {
@@ -76,7 +76,7 @@ li {
   justify-content: flex-end;
   max-width: 150px;
   gap: 4px 12px;
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 
 @media print {
@@ -87,13 +87,13 @@ li {
   }
 
   .steps {
-    font-size: 12px;
+    font-size: var(--type-small);
     line-height: 1.25;
   }
 
   .setting {
     gap: 2px 6px;
-    font-size: 13px;
+    font-size: var(--type-fine);
   }
 }
 </style>

@@ -2,7 +2,7 @@ import { afterEach, expect, it } from 'vitest'
 import type { DecorationForm, Plan } from '@/api/client'
 import { mounted } from '@/testing/mounted'
 import { option, plan } from '@/testing/plans'
-import { blankDecoration } from './blankTicket'
+import { blankDecoration } from '@/ticket/blankTicket'
 import TogetherPanel from './TogetherPanel.vue'
 
 const letters: DecorationForm = { ...blankDecoration(), id: 'a', description: 'letters' }

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { DecorationForm, Plan } from '@/api/client'
 import { capital, duration } from '@/quantity/format'
 
-import { currentOption } from './currentOption'
+import { currentOption } from '@/ticket/currentOption'
 
 /** Several things on one garment: in which order they are pressed, what that does to each, what else would go. */
 const props = defineProps<{
@@ -118,7 +118,7 @@ const time = (seconds: number) => {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 18px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .safe strong {

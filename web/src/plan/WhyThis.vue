@@ -46,7 +46,7 @@ const { word } = useVocabulary()
   border: 1px solid var(--line);
   border-radius: 5px;
   color: var(--muted);
-  font-size: 13px;
+  font-size: var(--type-fine);
   text-align: center;
 }
 

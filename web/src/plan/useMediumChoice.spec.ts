@@ -6,8 +6,8 @@ import { h, ref } from 'vue'
 import { api, type DecorationForm, type TicketForm } from '@/api/client'
 import { i18n } from '@/i18n'
 import { option, plan } from '@/testing/plans'
-import { unsettled } from '@/window/useTrial'
-import { blankDecoration } from './blankTicket'
+import { unsettled } from '@/presswindow/useTrial'
+import { blankDecoration } from '@/ticket/blankTicket'
 import { useMediumChoice } from './useMediumChoice'
 
 const thing = (id: string, medium: string | null = null): DecorationForm => ({

@@ -2,9 +2,9 @@ import { App } from 'ant-design-vue'
 import type { Ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Problem, type DecorationForm, type Plan, type TicketForm } from '@/api/client'
-import type { OwnSetting } from '@/window/useTrial'
-import { decorationOf, needsCutting } from './currentOption'
-import { useMakePlan } from './useTicket'
+import type { OwnSetting } from '@/presswindow/useTrial'
+import { decorationOf, needsCutting } from '@/ticket/currentOption'
+import { useMakePlan } from '@/ticket/useTicket'
 
 interface Taking {
   ticketId: Ref<string | undefined>

@@ -3,7 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import { computed, type Ref } from 'vue'
 import { answer, api, type TicketForm } from '@/api/client'
 import { unitsKey } from '@/quantity/units'
-import { missing } from './blankTicket'
+import { missing } from '@/ticket/blankTicket'
 
 /** What the planner says to the ticket as it is being typed. Nothing is kept by it. */
 export function usePreview(form: Ref<TicketForm | null>) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
-import PressureMark from '@/quantity/PressureMark.vue'
+import PressureMark from '@/speech/PressureMark.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
@@ -127,7 +127,7 @@ dd {
 }
 
 .small {
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 .wrong h3 {

@@ -3,12 +3,12 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { formOf } from '@/plan/blankTicket'
-import { useTicket } from '@/plan/useTicket'
-import StackDrawing from '@/press/StackDrawing.vue'
+import { formOf } from '@/ticket/blankTicket'
+import { useTicket } from '@/ticket/useTicket'
+import StackDrawing from '@/stack/StackDrawing.vue'
 import { unitsKey } from '@/quantity/units'
 import QueryState from '@/shell/QueryState.vue'
-import type { Trial } from '@/window/useTrial'
+import type { Trial } from '@/presswindow/useTrial'
 import CameOf from './CameOf.vue'
 import PiecePanel from './PiecePanel.vue'
 import PressPanel from './PressPanel.vue'
@@ -120,7 +120,7 @@ const { busy, outcome } = shift
 }
 
 .small {
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 .side {

@@ -77,7 +77,7 @@ const path = computed(() => {
 
 .digits {
   color: var(--copper);
-  font-size: 64px;
+  font-size: var(--type-timer);
   line-height: 1;
 }
 
@@ -92,7 +92,7 @@ svg {
 
 text {
   fill: var(--muted);
-  font: 12px var(--figures);
+  font: var(--type-small) var(--figures);
 }
 
 .degree {

@@ -70,7 +70,7 @@ ol li {
   border: 1px solid var(--line);
   border-radius: 4px;
   font-family: var(--figures);
-  font-size: 17px;
+  font-size: var(--type-lead);
   text-align: center;
 }
 

@@ -3,7 +3,7 @@ import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { unitsKey } from '@/quantity/units'
-import type { Trial } from '@/window/useTrial'
+import type { Trial } from '@/presswindow/useTrial'
 import { isReady, readTrack, readyAt } from './track'
 
 export type Pressed = Schemas['PressedPiece']

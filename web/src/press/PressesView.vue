@@ -133,7 +133,7 @@ function kept() {
 .on {
   display: block;
   color: var(--muted);
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 
 .old {

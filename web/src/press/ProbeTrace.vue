@@ -56,7 +56,7 @@ line {
 
 text {
   fill: var(--muted);
-  font: 13px var(--figures);
+  font: var(--type-fine) var(--figures);
 }
 
 .degree {

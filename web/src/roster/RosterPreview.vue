@@ -66,6 +66,6 @@ const take = () =>
 
 .why {
   color: var(--no);
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 </style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { usePlan, useTicket } from '@/plan/useTicket'
+import { usePlan, useTicket } from '@/ticket/useTicket'
 import { atThePress } from '@/theme'
 import QueryState from '@/shell/QueryState.vue'
-import { openRun, rememberRun } from './openRun'
+import { openRun, rememberRun } from '@/ticket/openRun'
 import PressRun from './PressRun.vue'
 
 /** At the press: finds or begins the run in hand, and gives the whole screen to it. */

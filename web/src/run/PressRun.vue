@@ -5,10 +5,10 @@ import { computed, onMounted, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Plan, TicketView } from '@/api/client'
 import OutcomeForm from '@/log/OutcomeForm.vue'
-import StackDrawing from '@/press/StackDrawing.vue'
+import StackDrawing from '@/stack/StackDrawing.vue'
 import CautionList from '@/plan/CautionList.vue'
 import { useVocabulary } from '@/speech/vocabulary'
-import { forgetRun } from './openRun'
+import { forgetRun } from '@/ticket/openRun'
 import RunHead from './RunHead.vue'
 import RunKeys from './RunKeys.vue'
 import { picture } from './picture'
@@ -203,7 +203,7 @@ onMounted(() => {
 .unsent {
   margin: 0 28px;
   padding: 8px 14px;
-  background: #4d2b12;
+  background: var(--hot-ground);
 }
 
 .step {
@@ -216,31 +216,31 @@ onMounted(() => {
 
 .kind {
   color: var(--copper);
-  font: 600 26px var(--figures);
+  font: 600 var(--type-headline) var(--figures);
 }
 
 h1 {
-  color: #fff;
-  font: 600 32px/1.25 var(--text);
+  color: var(--on-dark);
+  font: 600 var(--type-far)/1.25 var(--text);
 }
 
 .where {
   padding-top: 6px;
-  color: #fff;
-  font-size: 22px;
+  color: var(--on-dark);
+  font-size: var(--type-section);
 }
 
 .meanwhile {
   padding-top: 10px;
-  color: #f0d9c4;
-  font-size: 20px;
+  color: var(--on-hot);
+  font-size: var(--type-section);
 }
 
 .cautions {
   margin-top: 14px;
   border-color: var(--copper);
-  background: #4d2b12;
-  color: #fff;
+  background: var(--hot-ground);
+  color: var(--on-dark);
 }
 
 aside {

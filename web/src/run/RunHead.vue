@@ -41,7 +41,7 @@ header {
 }
 
 .number {
-  color: #fff;
-  font-size: 26px;
+  color: var(--on-dark);
+  font-size: var(--type-headline);
 }
 </style>

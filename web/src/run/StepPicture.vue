@@ -63,7 +63,7 @@ const things = computed(() => {
   margin: 0;
   padding: 10px;
   border-radius: 6px;
-  background: #fffdf9;
+  background: var(--paper-warm);
 }
 
 .picture :deep(svg) {
@@ -80,8 +80,8 @@ const things = computed(() => {
 
 figcaption {
   padding-top: 4px;
-  color: #2b1a29;
-  font: 600 16px var(--text);
+  color: var(--paper-ink);
+  font: 600 var(--type-lead) var(--text);
   text-align: center;
 }
 </style>

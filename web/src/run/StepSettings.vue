@@ -41,11 +41,11 @@ const { word } = useVocabulary()
 
 dt {
   color: var(--muted);
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 
 dd {
   margin: 0;
-  font: 600 44px/1.1 var(--figures);
+  font: 600 var(--type-far-figure)/1.1 var(--figures);
 }
 </style>

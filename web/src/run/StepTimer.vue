@@ -26,7 +26,7 @@ const state = computed(() => {
 <style scoped>
 .timer {
   padding-top: 14px;
-  font-size: 190px;
+  font-size: var(--type-countdown);
   line-height: 0.95;
 }
 
@@ -36,6 +36,6 @@ const state = computed(() => {
 
 .unit {
   color: var(--muted);
-  font-size: 46px;
+  font-size: var(--type-far-figure);
 }
 </style>

@@ -1,6 +1,6 @@
 import { computed, type Ref } from 'vue'
 import type { Plan, TicketView } from '@/api/client'
-import { currentOption } from '@/plan/currentOption'
+import { currentOption } from '@/ticket/currentOption'
 import type { Progress } from './progress'
 
 /** The step in hand, the one after it, and the Stack that goes with it. */

@@ -87,13 +87,13 @@ onKeyStroke('k', (event) => {
   height: var(--bar);
   padding: 0 20px;
   background: var(--velvet);
-  color: #fff;
+  color: var(--on-dark);
 }
 
 .skip {
   position: absolute;
   left: -999px;
-  color: #fff;
+  color: var(--on-dark);
 }
 
 .skip:focus {
@@ -102,8 +102,8 @@ onKeyStroke('k', (event) => {
 }
 
 .mark {
-  color: #fff;
-  font: 600 22px var(--figures);
+  color: var(--on-dark);
+  font: 600 var(--type-section) var(--figures);
   white-space: nowrap;
 }
 
@@ -118,17 +118,17 @@ nav {
   align-items: center;
   border-bottom: 3px solid transparent;
   border-top: 3px solid transparent;
-  color: #e5d5e1;
+  color: var(--on-velvet);
   white-space: nowrap;
 }
 
 .place:hover,
 .place.router-link-active {
-  color: #fff;
+  color: var(--on-dark);
 }
 
 .place.router-link-active {
-  border-bottom-color: #f0a66c;
+  border-bottom-color: var(--bar-here);
 }
 
 .search {
@@ -145,22 +145,22 @@ nav {
   border: 0;
   border-radius: 8px;
   background: var(--velvet-light);
-  color: #fff;
+  color: var(--on-dark);
   font: inherit;
 }
 
 .search input::placeholder {
-  color: #e5d5e1;
+  color: var(--on-velvet);
 }
 
 .chip {
   padding: 4px 14px;
-  border: 1px solid #8b6f86;
+  border: 1px solid var(--bar-line);
   border-radius: 20px;
   background: none;
-  color: #fff;
+  color: var(--on-dark);
   font: inherit;
-  font-size: 14px;
+  font-size: var(--type-note);
   white-space: nowrap;
   cursor: pointer;
 }
@@ -175,7 +175,7 @@ nav {
 }
 
 .bar :focus-visible {
-  outline-color: #f0a66c;
+  outline-color: var(--bar-here);
 }
 
 @media (max-width: 1100px) {

@@ -1,4 +1,4 @@
-import type { PressWindow } from '@/window/pressWindow'
+import type { PressWindow } from '@/presswindow/pressWindow'
 
 /** A small window for tests: hold from 130 °C at 10 s, bleeding from 180 °C, nothing marks. */
 export function windowOf(): PressWindow {

@@ -28,25 +28,25 @@ const HEAT = 12
 const glueLine = computed(() => bands.value.find((band) => band.glueLineBelow))
 
 const FILLS: Record<string, [fill: string, ink: string]> = {
-  HEATED_PLATEN: ['#b5531a', '#ffffff'],
-  COVER: ['#efe6d3', '#2b1a29'],
-  CARRIER: ['#e6d8c3', '#2b1a29'],
-  PAPER: ['#f4efe4', '#2b1a29'],
-  FILM: ['#fbfaf8', '#2b1a29'],
-  BLOCKER: ['#6f6c72', '#ffffff'],
-  INK: ['#cfe0ea', '#2b1a29'],
-  GLUE: ['#f0c493', '#2b1a29'],
-  PATCH: ['#e0d0e6', '#2b1a29'],
-  SEPARATOR: ['#f1e8da', '#2b1a29'],
-  PAD: ['#d9cfc6', '#2b1a29'],
-  LOWER_PLATEN: ['#857282', '#ffffff'],
+  HEATED_PLATEN: ['var(--layer-heated)', 'var(--on-dark)'],
+  COVER: ['var(--layer-cover)', 'var(--paper-ink)'],
+  CARRIER: ['var(--layer-carrier)', 'var(--paper-ink)'],
+  PAPER: ['var(--layer-paper)', 'var(--paper-ink)'],
+  FILM: ['var(--layer-film)', 'var(--paper-ink)'],
+  BLOCKER: ['var(--layer-blocker)', 'var(--on-dark)'],
+  INK: ['var(--layer-ink)', 'var(--paper-ink)'],
+  GLUE: ['var(--layer-glue)', 'var(--paper-ink)'],
+  PATCH: ['var(--layer-patch)', 'var(--paper-ink)'],
+  SEPARATOR: ['var(--layer-separator)', 'var(--paper-ink)'],
+  PAD: ['var(--layer-pad)', 'var(--paper-ink)'],
+  LOWER_PLATEN: ['var(--layer-lower)', 'var(--on-dark)'],
 }
 
 function fill(band: Band): [string, string] {
   const cloth = band.kind === 'FRONT' || band.kind === 'BACK'
   return cloth
     ? [clothColour(props.depth, props.hue), inkOn(props.depth)]
-    : (FILLS[band.kind] ?? ['#ddd', '#2b1a29'])
+    : (FILLS[band.kind] ?? ['var(--layer-other)', 'var(--paper-ink)'])
 }
 
 function thickness(band: Band): string {
@@ -71,7 +71,7 @@ function thickness(band: Band): string {
           :height="band.height"
           :rx="band.kind === 'HEATED_PLATEN' || band.kind === 'LOWER_PLATEN' ? 6 : 1.5"
           :fill="fill(band)[0]"
-          stroke="#b3a296"
+          stroke="var(--outline)"
           stroke-width="0.6"
         />
         <rect
@@ -143,11 +143,11 @@ text {
 }
 
 .name {
-  font: 15px var(--text);
+  font: var(--type-body) var(--text);
 }
 
 .peak {
-  font: 500 16px var(--figures);
+  font: 500 var(--type-lead) var(--figures);
   font-variant-numeric: tabular-nums;
   text-anchor: end;
 }
@@ -158,7 +158,7 @@ text {
 
 .size {
   fill: var(--muted);
-  font: 500 16px var(--figures);
+  font: 500 var(--type-lead) var(--figures);
 }
 
 .glue-line line {
@@ -181,7 +181,7 @@ text {
   gap: 8px;
   padding-top: 8px;
   color: var(--muted);
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .dot {

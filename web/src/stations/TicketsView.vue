@@ -7,7 +7,7 @@ import { zone } from '@/exchange/file'
 import OrdersIn from '@/exchange/OrdersIn.vue'
 import TicketIn from '@/exchange/TicketIn.vue'
 import QueryState from '@/shell/QueryState.vue'
-import TicketLine from './TicketLine.vue'
+import TicketLine from '@/ticket/TicketLine.vue'
 
 const SIZE = 20
 const NAMES = ['METHOD', 'CUT', 'PRESS', 'CHECK', 'DONE'] as const

@@ -35,7 +35,7 @@ defineProps<{ ticket: Schemas['TicketSummary']; now?: string }>()
 }
 
 .number {
-  font: 600 18px var(--figures);
+  font: 600 var(--type-lead) var(--figures);
 }
 
 .what {
@@ -53,11 +53,11 @@ defineProps<{ ticket: Schemas['TicketSummary']; now?: string }>()
 .station {
   font-family: var(--figures);
   font-weight: 500;
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 
 .due {
-  font-size: 14px;
+  font-size: var(--type-note);
   text-align: right;
 }
 

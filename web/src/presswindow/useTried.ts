@@ -1,7 +1,7 @@
 import { computed, shallowRef, watch, type Ref } from 'vue'
 import type { StackData } from '@/api/client'
 import type { Story } from '@/heat/curves'
-import type { StackNow } from '@/press/stackNow'
+import type { StackNow } from '@/stack/stackNow'
 import { stackAt, storyAt } from './pressWindow'
 import type { Tried } from './WindowPanel.vue'
 

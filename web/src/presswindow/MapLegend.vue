@@ -73,7 +73,7 @@ const allowed = computed(() => {
   flex-wrap: wrap;
   gap: 4px 16px;
   padding: 8px 0 0;
-  font-size: 14px;
+  font-size: var(--type-note);
   list-style: none;
 }
 

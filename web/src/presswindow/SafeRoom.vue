@@ -56,7 +56,7 @@ const tight = computed(() =>
 <style scoped>
 .room {
   padding: 8px 0 10px;
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 
 .beyond {

@@ -1,5 +1,8 @@
 import { scaleLinear } from 'd3-scale'
 import type { StackData } from '@/api/client'
+import { tokensOf } from '@/style/tokens'
+
+const token = tokensOf()
 
 /** What lies in the press at one moment of its story, from the top down. */
 export interface StackNow {
@@ -24,5 +27,5 @@ export function temperaturesOf(stack: StackData, now: StackNow): (number | null)
 /** From a cold blue over steam to copper and ember: the colour of a temperature in the Stack. */
 export const heatColour = scaleLinear<string>()
   .domain([20, 60, 100, 140, 190])
-  .range(['#8fb1cf', '#d9d3cb', '#f2c27f', '#d9702a', '#a3271e'])
+  .range(['cold', 'mild', 'warm', 'hot', 'scorching'].map((heat) => token(`heat-${heat}`)))
   .clamp(true)

@@ -5,15 +5,15 @@ import type { Plan, Problem, Schemas, TicketForm } from '@/api/client'
 import { isNoHeat, NO_HEAT } from '@/media/noHeat'
 import { useVocabulary } from '@/speech/vocabulary'
 import { useKey } from '@/shell/keys'
-import { missing } from './blankTicket'
-import { withFilmBelow } from './filmBelow'
-import CompareOptions from './CompareOptions.vue'
-import DecorationTabs from './DecorationTabs.vue'
-import OptionRow from './OptionRow.vue'
-import RuledOutList from './RuledOutList.vue'
-import TogetherPanel from './TogetherPanel.vue'
-import type { OwnSetting } from '@/window/useTrial'
-import WindowPanel from '@/window/WindowPanel.vue'
+import { missing } from '@/ticket/blankTicket'
+import { withFilmBelow } from '@/ticket/filmBelow'
+import CompareOptions from '@/plan/CompareOptions.vue'
+import DecorationTabs from '@/ticket/DecorationTabs.vue'
+import OptionRow from '@/plan/OptionRow.vue'
+import RuledOutList from '@/plan/RuledOutList.vue'
+import TogetherPanel from '@/plan/TogetherPanel.vue'
+import type { OwnSetting } from '@/presswindow/useTrial'
+import WindowPanel from '@/presswindow/WindowPanel.vue'
 import { useMaterials } from '@/shelf/useMaterials'
 
 const form = defineModel<TicketForm>({ required: true })
@@ -266,7 +266,7 @@ const material = computed({
 
 .no-heat ul {
   flex: 1;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .out-title {

@@ -2,21 +2,21 @@
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas, TicketView } from '@/api/client'
-import type { OwnSetting, Trial } from '@/window/useTrial'
-import WindowPanel, { type Tried } from '@/window/WindowPanel.vue'
+import type { OwnSetting, Trial } from '@/presswindow/useTrial'
+import WindowPanel, { type Tried } from '@/presswindow/WindowPanel.vue'
 import { when } from '@/quantity/when'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
 import RosterTicks from '@/roster/RosterTicks.vue'
-import { hasOpenRun } from '@/run/openRun'
-import { formOf } from './blankTicket'
-import CautionList from './CautionList.vue'
-import DecorationTabs from './DecorationTabs.vue'
-import { currentOption } from './currentOption'
-import MarginBar from './MarginBar.vue'
-import RecipeFigures from './RecipeFigures.vue'
-import RecipePresses from './RecipePresses.vue'
-import StepList from './StepList.vue'
-import TogetherPanel from './TogetherPanel.vue'
+import { hasOpenRun } from '@/ticket/openRun'
+import { formOf } from '@/ticket/blankTicket'
+import CautionList from '@/plan/CautionList.vue'
+import DecorationTabs from '@/ticket/DecorationTabs.vue'
+import { currentOption } from '@/ticket/currentOption'
+import MarginBar from '@/presswindow/MarginBar.vue'
+import RecipeFigures from '@/plan/RecipeFigures.vue'
+import RecipePresses from '@/plan/RecipePresses.vue'
+import StepList from '@/plan/StepList.vue'
+import TogetherPanel from '@/plan/TogetherPanel.vue'
 
 const props = defineProps<{
   ticket: TicketView
@@ -167,6 +167,6 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
 
 .made {
   padding-top: 12px;
-  font-size: 13px;
+  font-size: var(--type-fine);
 }
 </style>

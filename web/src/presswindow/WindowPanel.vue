@@ -2,7 +2,7 @@
 import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Margin, Schemas } from '@/api/client'
-import MarginBar from '@/plan/MarginBar.vue'
+import MarginBar from './MarginBar.vue'
 import QueryState from '@/shell/QueryState.vue'
 import { ownOf, useSetting, useWindow, withOwn, type OwnSetting, type Trial } from './useTrial'
 import MapLegend from './MapLegend.vue'
@@ -196,7 +196,7 @@ const isBest = computed(
 
 .drag {
   padding-top: 2px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 .acts {

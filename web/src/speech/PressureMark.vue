@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useVocabulary } from '@/speech/vocabulary'
+import { useVocabulary } from './vocabulary'
 
 const props = defineProps<{ pressure: string }>()
 const { word } = useVocabulary()

@@ -6,16 +6,16 @@ import { said } from '@/exchange/file'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
-import { currentOption, needsCutting } from '@/plan/currentOption'
-import DecorationTabs from '@/plan/DecorationTabs.vue'
-import { tableOf } from '@/plan/tableOf'
-import { useCut } from '@/plan/useTicket'
+import { currentOption, needsCutting } from '@/ticket/currentOption'
+import DecorationTabs from '@/ticket/DecorationTabs.vue'
+import { tableOf } from '@/ticket/tableOf'
+import { useCut } from '@/ticket/useTicket'
 import QueryState from '@/shell/QueryState.vue'
-import ArtIn from './ArtIn.vue'
-import { newDesign, type ArtView, type Design } from './designs'
-import DesignWork from './DesignWork.vue'
-import LayOut from './LayOut.vue'
-import { useCutting, useReading, useReadings } from './useCutting'
+import ArtIn from '@/cut/ArtIn.vue'
+import { newDesign, type ArtView, type Design } from '@/cut/designs'
+import DesignWork from '@/cut/DesignWork.vue'
+import LayOut from '@/cut/LayOut.vue'
+import { useCutting, useReading, useReadings } from '@/cut/useCutting'
 
 const props = defineProps<{ ticket: TicketView | null; form: TicketForm; plan: Plan | null }>()
 const emit = defineEmits<{
@@ -262,7 +262,7 @@ dd {
 }
 
 .big {
-  font: 600 22px var(--figures);
+  font: 600 var(--type-section) var(--figures);
 }
 
 .list {

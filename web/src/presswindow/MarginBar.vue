@@ -51,7 +51,7 @@ const pointer = computed(() => {
   grid-template-columns: 46px var(--bar-width, 140px) 42px 1fr;
   align-items: center;
   column-gap: 10px;
-  font-size: 14px;
+  font-size: var(--type-note);
 }
 
 svg {
@@ -94,7 +94,7 @@ svg {
   padding: 0 6px;
   border: 1px solid var(--line);
   border-radius: 5px;
-  font-size: 12px;
+  font-size: var(--type-small);
   white-space: nowrap;
 }
 

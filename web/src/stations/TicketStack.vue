@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Option, StackData, TicketForm } from '@/api/client'
-import StackDrawing from '@/press/StackDrawing.vue'
-import type { StackNow } from '@/press/stackNow'
+import StackDrawing from '@/stack/StackDrawing.vue'
+import type { StackNow } from '@/stack/stackNow'
 import { capital } from '@/quantity/format'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
-import PressureMark from '@/quantity/PressureMark.vue'
-import PeelMark from '@/quantity/PeelMark.vue'
+import PressureMark from '@/speech/PressureMark.vue'
+import PeelMark from '@/speech/PeelMark.vue'
 
 defineProps<{
   form: TicketForm | null
@@ -86,10 +86,10 @@ kbd {
   align-items: baseline;
   gap: 6px 20px;
   padding-top: 12px;
-  font-size: 16px;
+  font-size: var(--type-lead);
 }
 
 .settings .figure {
-  font-size: 26px;
+  font-size: var(--type-headline);
 }
 </style>

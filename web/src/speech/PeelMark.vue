@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useVocabulary } from '@/speech/vocabulary'
+import { useVocabulary } from './vocabulary'
 
 defineProps<{ peel: string }>()
 const { word } = useVocabulary()

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { mounted } from '@/testing/mounted'
 import { margin, option, plan } from '@/testing/plans'
-import { currentOption, needsCutting } from './currentOption'
-import CompareOptions from './CompareOptions.vue'
-import MarginBar from './MarginBar.vue'
-import OptionRow from './OptionRow.vue'
-import RecipePresses from './RecipePresses.vue'
-import RuledOutList from './RuledOutList.vue'
+import { currentOption, needsCutting } from '@/ticket/currentOption'
+import CompareOptions from '@/plan/CompareOptions.vue'
+import MarginBar from '@/presswindow/MarginBar.vue'
+import OptionRow from '@/plan/OptionRow.vue'
+import RecipePresses from '@/plan/RecipePresses.vue'
+import RuledOutList from '@/plan/RuledOutList.vue'
 import StationRibbon from './StationRibbon.vue'
 
 const words: [unknown[], unknown][] = [

@@ -4,16 +4,16 @@ import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type Plan, type TicketView } from '@/api/client'
-import { repeat } from '@/plan/startWith'
+import { repeat } from '@/ticket/startWith'
 import { unitsKey } from '@/quantity/units'
 import { when } from '@/quantity/when'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
-import { forgetRun } from '@/run/openRun'
+import { forgetRun } from '@/ticket/openRun'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
-import OutcomeForm from './OutcomeForm.vue'
+import OutcomeForm from '@/log/OutcomeForm.vue'
 
 const props = defineProps<{ ticket: TicketView; plan: Plan | null }>()
 const client = useQueryClient()
@@ -143,7 +143,7 @@ function done() {
 }
 
 .counts {
-  font-size: 22px;
+  font-size: var(--type-section);
 }
 
 .bad {

@@ -148,7 +148,7 @@ function keys(event: KeyboardEvent) {
 
 .point text {
   fill: var(--copper);
-  font: 600 20px var(--figures);
+  font: 600 var(--type-section) var(--figures);
   dominant-baseline: central;
   paint-order: stroke;
   stroke: var(--sheet);

@@ -156,7 +156,7 @@ const secondTicks = computed(() => props.scales.y.ticks(6))
 
 text {
   fill: var(--ink);
-  font: 14px var(--text);
+  font: var(--type-note) var(--text);
 }
 
 .axis text {

@@ -11,12 +11,12 @@ import TextField from '@/form/TextField.vue'
 import FirstOption from '@/intake/FirstOption.vue'
 import IntakeSection from '@/intake/IntakeSection.vue'
 import { titleOf } from '@/intake/laid'
-import { blankDecoration, copyOf } from '@/plan/blankTicket'
+import { blankDecoration, copyOf } from '@/ticket/blankTicket'
 import RosterFields from '@/roster/RosterFields.vue'
-import ArtFields from './ArtFields.vue'
-import GarmentFields from './GarmentFields.vue'
-import KeepCloth from './KeepCloth.vue'
-import KnownCloths from './KnownCloths.vue'
+import ArtFields from '@/cloth/ArtFields.vue'
+import GarmentFields from '@/cloth/GarmentFields.vue'
+import KeepCloth from '@/cloth/KeepCloth.vue'
+import KnownCloths from '@/cloth/KnownCloths.vue'
 
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router'
 import type { Schemas } from '@/api/client'
-import { STATIONS, type StationName } from './stations'
+import { STATIONS, type StationName } from '@/ticket/stations'
 
 const props = defineProps<{
   current: StationName
@@ -74,11 +74,11 @@ const state = (name: StationName) => props.stations.find((s) => s.station === na
 
 .here {
   background: var(--here);
-  color: #fff;
+  color: var(--on-dark);
 }
 
 .here small {
-  color: #e5d5e1;
+  color: var(--on-velvet);
 }
 
 .station:focus-visible {

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { TicketForm, TicketView } from '@/api/client'
 import { when } from '@/quantity/when'
-import type { StationName } from './stations'
+import type { StationName } from '@/ticket/stations'
 import StationRibbon from './StationRibbon.vue'
 
 /** Which ticket it is, and its stations. */
@@ -58,7 +58,7 @@ const subtitle = computed(() => {
 
 h1 {
   overflow: hidden;
-  font-size: 26px;
+  font-size: var(--type-headline);
   text-overflow: ellipsis;
   white-space: nowrap;
 }
@@ -66,7 +66,7 @@ h1 {
 .title p {
   overflow: hidden;
   min-height: 20px;
-  font-size: 14px;
+  font-size: var(--type-note);
   text-overflow: ellipsis;
   white-space: nowrap;
 }
