@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import GuidedRound from './round/GuidedRound.vue'
 import KeysHelp from './shell/KeysHelp.vue'
 import HealthBanner from './shell/HealthBanner.vue'
 import TopBar from './shell/TopBar.vue'
@@ -25,6 +26,7 @@ const { theme } = useTheme()
         <component :is="Component" :key="view" />
       </RouterView>
       <KeysHelp />
+      <GuidedRound v-if="!bare" />
     </a-app>
   </a-config-provider>
 </template>

@@ -1,5 +1,6 @@
 import '@fontsource/atkinson-hyperlegible-next/latin-400.css'
 import '@fontsource/atkinson-hyperlegible-next/latin-600.css'
+import './style/figures.css'
 import '@fontsource/barlow-condensed/latin-500.css'
 import '@fontsource/barlow-condensed/latin-600.css'
 import 'ant-design-vue/dist/reset.css'

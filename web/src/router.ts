@@ -30,8 +30,9 @@ export const router = createRouter({
     { path: '/presses', name: 'presses', component: () => import('./press/PressesView.vue') },
     { path: '/practice', name: 'practice', component: () => import('./practice/PracticeView.vue') },
     { path: '/how-we-work', name: 'how-we-work', component: () => import('./plan/HowWeWorkView.vue') },
+    { path: '/terms', name: 'terms', component: () => import('./terms/TermsView.vue') },
     { path: '/how-sure', name: 'how-sure', component: () => import('./heat/HowSureView.vue') },
     { path: '/:rest(.*)*', name: 'missing', component: () => import('./shell/MissingView.vue') },
   ],
-  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  scrollBehavior: (to, _from, saved) => saved ?? (to.hash ? { el: to.hash, top: 70 } : { top: 0 }),
 })

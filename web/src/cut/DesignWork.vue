@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import BesideIt from '@/ticket/BesideIt.vue'
 import { capital } from '@/quantity/format'
 import ArtDrawing from './ArtDrawing.vue'
 import ArtIn from './ArtIn.vue'
@@ -60,25 +61,27 @@ watch(
     </p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <template v-if="reading">
-      <div class="line">
-        <a-radio-group v-model:value="onMat" :aria-label="$t('cut.way')">
-          <a-radio-button :value="false">{{ $t('cut.asSeen') }}</a-radio-button>
-          <a-radio-button :value="true">{{ $t('cut.onMat') }}</a-radio-button>
-        </a-radio-group>
-        <span class="muted">{{
-          onMat ? $t(reading.mirrored ? 'cut.liesMirrored' : 'cut.liesAsSeen', { face: reading.face }) : ''
-        }}</span>
-      </div>
-      <ArtDrawing
-        :reading="reading"
-        :on-mat="onMat"
-        :chosen="chosen"
-        faults
-        :boxes="typing ? [typing.box] : []"
-        :letters="typing?.path ?? ''"
-        :title="$t('cut.drawing', { name: art?.name ?? '' })"
-        @choose="(layer, fault) => (chosen = { layer, fault })"
-      />
+      <BesideIt>
+        <div class="line">
+          <a-radio-group v-model:value="onMat" :aria-label="$t('cut.way')">
+            <a-radio-button :value="false">{{ $t('cut.asSeen') }}</a-radio-button>
+            <a-radio-button :value="true">{{ $t('cut.onMat') }}</a-radio-button>
+          </a-radio-group>
+          <span class="muted">{{
+            onMat ? $t(reading.mirrored ? 'cut.liesMirrored' : 'cut.liesAsSeen', { face: reading.face }) : ''
+          }}</span>
+        </div>
+        <ArtDrawing
+          :reading="reading"
+          :on-mat="onMat"
+          :chosen="chosen"
+          faults
+          :boxes="typing ? [typing.box] : []"
+          :letters="typing?.path ?? ''"
+          :title="$t('cut.drawing', { name: art?.name ?? '' })"
+          @choose="(layer, fault) => (chosen = { layer, fault })"
+        />
+      </BesideIt>
       <DesignFacts :reading="reading" :width="design.width" @resize="design = resized(design, $event)" />
       <p v-if="reading.print" class="line">{{ capital(reading.print.why) }}.</p>
       <p v-for="cutter in cutters" :key="cutter">{{ cutter }}</p>

@@ -109,14 +109,7 @@ const mat = computed<string | null>({
       :min="0"
       :max="50"
     />
-    <NumberField
-      id="lay-copies"
-      v-model="copies"
-      :label="$t('cut.copies', { n: pieces })"
-      :min="0"
-      :max="500"
-      whole
-    />
+    <NumberField id="lay-copies" v-model="copies" :label="$t('cut.copies')" :min="0" :max="500" whole />
   </div>
 </template>
 

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
+import BesideIt from '@/ticket/BesideIt.vue'
 import LengthValue from '@/quantity/LengthValue.vue'
 import CutFiles from './CutFiles.vue'
 import { MATS, type CutForm, type DesignReading, type LaidPiece, type LayoutView } from './designs'
@@ -95,27 +96,28 @@ const square = (mm2: number) => Math.round(mm2 / 100)
       <p v-for="piece in layout.left" :key="piece.id" role="alert" class="problem">
         {{ piece.colour }} {{ piece.copy }}: {{ piece.wrong }}
       </p>
-      <div class="mats">
-        <MatDrawing
-          v-for="(mat, n) in layout.mats"
-          :key="n"
-          :mat="mat"
-          :layout="layout"
-          :readings="readings"
-          :number="n + 1"
-          :fixed="layout.taken"
-          @move="(piece, x, y, turned) => move(n, piece, x, y, turned)"
-        />
-        <template v-for="{ print, page, number } in pages" :key="number">
-          <PrintPage
-            v-if="readings[print.decoration]"
-            :page="page"
-            :print="print"
-            :reading="readings[print.decoration]!"
-            :number="number"
+      <BesideIt
+        ><div class="mats">
+          <MatDrawing
+            v-for="(mat, n) in layout.mats"
+            :key="n"
+            :mat="mat"
+            :layout="layout"
+            :readings="readings"
+            :number="n + 1"
+            :fixed="layout.taken"
+            @move="(piece, x, y, turned) => move(n, piece, x, y, turned)"
           />
-        </template>
-      </div>
+          <template v-for="{ print, page, number } in pages" :key="number">
+            <PrintPage
+              v-if="readings[print.decoration]"
+              :page="page"
+              :print="print"
+              :reading="readings[print.decoration]!"
+              :number="number"
+            />
+          </template></div
+      ></BesideIt>
       <p
         v-for="print in layout.prints.filter(({ left }) => left > 0)"
         :key="print.decoration"

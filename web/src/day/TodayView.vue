@@ -3,9 +3,11 @@ import { useQuery } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
+import { viewOf } from '@/ticket/stations'
 import TicketLine from '@/ticket/TicketLine.vue'
 import { capital } from '@/quantity/format'
 import { when } from '@/quantity/when'
+import RoundOffer from '@/round/RoundOffer.vue'
 import QueryState from '@/shell/QueryState.vue'
 
 const { data, isPending, error, refetch } = useQuery({
@@ -16,6 +18,9 @@ const { data, isPending, error, refetch } = useQuery({
 const due = computed(() => data.value?.due.items ?? [])
 const pieces = computed(() => due.value.reduce((sum, ticket) => sum + ticket.pieces, 0))
 const dayName = computed(() => dayjs(data.value?.now).format('dddd'))
+const PLANNED: string[] = ['CUT', 'PRESS', 'CHECK']
+/** The round goes through the first ticket that is planned. */
+const round = computed(() => due.value.find(({ station }) => PLANNED.includes(station))?.id)
 const free = (until: string) => dayjs(until).isBefore(data.value?.now)
 </script>
 
@@ -26,7 +31,11 @@ const free = (until: string) => dayjs(until).isBefore(data.value?.now)
         <h1>{{ $t('today.title', { day: dayName }) }}</h1>
         <span v-if="data" class="muted">{{ $t('today.summary', { tickets: data.due.total, pieces }) }}</span>
         <span class="actions">
-          <RouterLink v-if="due[0]" :to="{ name: 'ticket', params: { id: due[0].id } }" custom>
+          <RouterLink
+            v-if="due[0]"
+            :to="{ name: 'ticket', params: { id: due[0].id, station: viewOf(due[0].station) } }"
+            custom
+          >
             <template #default="{ navigate }">
               <a-button type="primary" size="large" @click="navigate()">{{ $t('today.next') }}</a-button>
             </template>
@@ -40,6 +49,7 @@ const free = (until: string) => dayjs(until).isBefore(data.value?.now)
           </RouterLink>
         </span>
       </div>
+      <RoundOffer v-if="round" :ticket-id="round" />
       <div class="day">
         <section class="sheet" aria-labelledby="due">
           <h2 id="due">{{ $t('today.due') }}</h2>

@@ -1,7 +1,19 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { scaleLinear } from 'd3-scale'
+import { computed, ref } from 'vue'
+import { useLetterSize } from '@/quantity/useLetterSize'
 import { useUnits } from '@/quantity/units'
-import { CHART, type OtherLine, pathOf, scalesOf, type Story, temperatureTicks } from './curves'
+import {
+  bandNames,
+  CHART,
+  closingOf,
+  NAME,
+  type OtherLine,
+  pathOf,
+  scalesOf,
+  type Story,
+  temperatureTicks,
+} from './curves'
 
 /**
  * Temperatures of platen, glue line and every face over time, and the glue lines of the other things of the ticket; the
@@ -10,9 +22,21 @@ import { CHART, type OtherLine, pathOf, scalesOf, type Story, temperatureTicks }
 const props = defineProps<{ story: Story; others: OtherLine[]; time: number; every: boolean }>()
 const { temperature } = useUnits()
 
-const scales = computed(() => scalesOf(props.story))
+const svg = ref<SVGSVGElement>()
+const letter = useLetterSize(svg, () => CHART)
+const closed = computed(() => props.story.stretches.filter((stretch) => stretch.closed))
+const names = computed(() => bandNames(closed.value, scalesOf(props.story).x))
+const top = computed(() => CHART.top + NAME.height * (1 + Math.max(0, ...names.value.map(({ row }) => row))))
+const scales = computed(() => scalesOf(props.story, top.value))
 const seconds = computed(() => props.story.seconds)
-const timeTicks = computed(() => scales.value.x.ticks(6))
+/** Round seconds of the clock, which begins when the press closes. */
+const timeTicks = computed(() => {
+  const from = closingOf(props.story)
+  const [first, last] = scales.value.x.domain() as [number, number]
+  return scaleLinear([first - from, last - from], [0, 1])
+    .ticks(6)
+    .map((seconds) => ({ seconds, x: scales.value.x(seconds + from) }))
+})
 const degreeTicks = computed(() => temperatureTicks(scales.value.y.domain(), temperature.value))
 const limits = computed(() =>
   props.story.limits.filter((limit) => limit.celsius <= scales.value.y.domain()[1]!),
@@ -20,32 +44,18 @@ const limits = computed(() =>
 /** Under its line where the names of the presses stand above it. */
 const limitText = (celsius: number) => {
   const line = scales.value.y(celsius)
-  return line - 4 < CHART.top + 12 ? line + 13 : line - 4
+  return line - 4 < top.value + 12 ? line + 13 : line - 4
 }
 const faces = computed(() =>
   props.every
     ? props.story.layers.flatMap((layer) => [...layer.upper, ...layer.lower])
     : props.story.layers.filter((layer) => layer.kind === 'FRONT').flatMap((layer) => layer.upper),
 )
-/** As wide as a letter of the names above the chart is at most. */
-const LETTER = 7
-const closed = computed(() => props.story.stretches.filter((stretch) => stretch.closed))
-/** The names that have room before the next one; the others are read with the slider. */
-const named = computed(() => {
-  const placed: { name: string; x: number; end: number }[] = []
-  for (const { name, from } of [...closed.value].sort((a, b) => Number(b.main) - Number(a.main))) {
-    const x = scales.value.x(from)
-    const end = x + LETTER * name.length
-    if (end < CHART.width && !placed.some((other) => x < other.end && other.x < end))
-      placed.push({ name, x, end })
-  }
-  return placed
-})
 /** Each name stands where its line begins, below the curves; the next one a line higher. */
 const lines = computed(() =>
   props.others.map((other, n) => {
     const begins = other.seconds[other.curves[0]?.from ?? 0] ?? 0
-    const x = Math.min(scales.value.x(begins), CHART.width - CHART.right - LETTER * other.name.length)
+    const x = Math.min(scales.value.x(begins), CHART.width - CHART.right - NAME.letter * other.name.length)
     return { ...other, x: Math.max(CHART.left, x), y: CHART.height - CHART.bottom - 4 - 13 * (n % 2) }
   }),
 )
@@ -54,6 +64,8 @@ const bottom = CHART.height - CHART.bottom
 
 <template>
   <svg
+    ref="svg"
+    :font-size="letter"
     :viewBox="`0 0 ${CHART.width} ${CHART.height}`"
     role="img"
     :aria-label="$t('heat.chart', { events: story.events.map((e) => e.what).join(', ') })"
@@ -62,12 +74,18 @@ const bottom = CHART.height - CHART.bottom
       <rect
         class="closed"
         :x="scales.x(stretch.from)"
-        :y="CHART.top"
+        :y="top"
         :width="scales.x(stretch.to) - scales.x(stretch.from)"
-        :height="bottom - CHART.top"
+        :height="bottom - top"
       />
     </g>
-    <text v-for="name in named" :key="`${name.name}${name.x}`" class="doing" :x="name.x" y="13">
+    <text
+      v-for="(name, n) in names"
+      :key="n"
+      class="doing"
+      :x="name.x"
+      :y="CHART.top + NAME.height * name.row + 7"
+    >
       {{ name.name }}
     </text>
     <g v-for="tick in degreeTicks" :key="tick.label" class="grid">
@@ -79,8 +97,17 @@ const bottom = CHART.height - CHART.bottom
       />
       <text :x="CHART.left - 5" :y="scales.y(tick.celsius)" class="degree">{{ tick.label }}°</text>
     </g>
-    <text v-for="tick in timeTicks" :key="tick" :x="scales.x(tick)" :y="CHART.height - 6" class="second">
-      {{ tick }} s
+    <text
+      v-for="tick in timeTicks"
+      :key="tick.seconds"
+      :x="tick.x"
+      :y="CHART.height - CHART.bottom + 14"
+      class="second"
+    >
+      {{ tick.seconds }} s
+    </text>
+    <text :x="(CHART.left + CHART.width - CHART.right) / 2" :y="CHART.height - 6" class="second">
+      {{ $t('heat.clock') }}
     </text>
     <g v-for="limit in limits" :key="limit.what" class="limit">
       <line
@@ -116,7 +143,7 @@ const bottom = CHART.height - CHART.bottom
       :cy="scales.y(event.celsius)"
       r="4.5"
     />
-    <line class="now" :x1="scales.x(time)" :x2="scales.x(time)" :y1="CHART.top" :y2="bottom" />
+    <line class="now" :x1="scales.x(time)" :x2="scales.x(time)" :y1="top" :y2="bottom" />
   </svg>
 </template>
 
@@ -128,7 +155,7 @@ svg {
 
 text {
   fill: var(--muted);
-  font: var(--type-fine) var(--figures);
+  font-family: var(--figures);
 }
 
 .doing {
@@ -186,10 +213,6 @@ path {
   stroke: var(--copper);
   stroke-dasharray: 7 3;
   stroke-width: 1.4;
-}
-
-.other text {
-  font-size: var(--type-small);
 }
 
 .event {

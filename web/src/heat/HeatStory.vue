@@ -5,7 +5,17 @@ import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import type { Schemas } from '@/api/client'
-import { type Curve, later, type OtherLine, readAt, type Story } from './curves'
+import {
+  bandNames,
+  CHART,
+  closingOf,
+  type Curve,
+  later,
+  type OtherLine,
+  readAt,
+  scalesOf,
+  type Story,
+} from './curves'
 import type { StackNow } from '@/stack/stackNow'
 import HeatChart from './HeatChart.vue'
 import { useHeatStory } from './useHeatStory'
@@ -54,7 +64,9 @@ const others = computed<OtherLine[]>(() =>
 )
 const every = ref(false)
 const time = ref(0)
-const start = computed(() => Math.ceil(story.value?.seconds[0] ?? 0))
+/** The clock begins when the press closes; what comes before has a minus. */
+const closing = computed(() => (story.value ? closingOf(story.value) : 0))
+const clock = (seconds: number) => seconds - closing.value
 const end = computed(() => story.value?.seconds.at(-1) ?? 0)
 
 /** It begins where the main press opens: that is what a maker asks first. */
@@ -66,6 +78,21 @@ watch(
   },
   { immediate: true },
 )
+
+const closed = computed(() => story.value?.stretches.filter((s) => s.closed) ?? [])
+/** Where the bands have numbers in the chart, their names stand below it. */
+const numbered = computed(() => {
+  const told = story.value
+  return told && bandNames(closed.value, scalesOf(told).x)[0]?.name !== closed.value[0]?.name
+})
+const limited = computed(
+  () => story.value?.limits.some(({ celsius }) => celsius <= scalesOf(story.value!).y.domain()[1]!) ?? false,
+)
+/** The slider runs where the chart does; its knob is 16 px wide. */
+const underChart = {
+  marginLeft: `calc(${(100 * CHART.left) / CHART.width}% - 8px)`,
+  width: `calc(${(100 * (CHART.width - CHART.left - CHART.right)) / CHART.width}% + 16px)`,
+}
 
 const stretch = computed(() => story.value?.stretches.find((s) => time.value >= s.from && time.value <= s.to))
 const doing = computed(() => stretch.value?.name ?? '')
@@ -94,7 +121,7 @@ watch(
     emit(
       'now',
       story.value && {
-        time: time.value,
+        time: clock(time.value),
         doing: doing.value,
         platen: platen.value,
         glueLine: glueLine.value,
@@ -129,22 +156,30 @@ const peels = computed(() => {
       <template v-else-if="story">
         <HeatChart :story="story" :others="others" :time="time" :every="every" />
         <p class="key muted" aria-hidden="true">
-          <span class="line platen" /> {{ $t('heat.platen') }} <span class="line glue" />
-          {{ $t('heat.glueLine') }} <span class="line face" /> {{ $t(every ? 'heat.faces' : 'heat.cloth') }}
-          <template v-if="others.length"><span class="line other" /> {{ $t('heat.others') }}</template>
+          <span><i class="line platen" /> {{ $t('heat.platen') }}</span>
+          <span><i class="line glue" /> {{ $t('heat.glueLine') }}</span>
+          <span><i class="line face" /> {{ $t(every ? 'heat.faces' : 'heat.cloth') }}</span>
+          <span v-if="others.length"><i class="line other" /> {{ $t('heat.others') }}</span>
+          <span><i class="patch" /> {{ $t('heat.closed') }}</span>
+          <span v-if="limited"><i class="line limit" /> {{ $t('heat.limit') }}</span>
+          <span v-if="story.events.length"><i class="dot" /> {{ $t('heat.event') }}</span>
         </p>
+        <ol v-if="numbered" class="bands">
+          <li v-for="(band, n) in closed" :key="n">{{ band.name }}</li>
+        </ol>
         <input
           v-model.number="time"
           class="slider"
           type="range"
-          :min="start"
+          :style="underChart"
+          :min="0"
           :max="end"
           step="0.5"
           :aria-label="$t('heat.time')"
-          :aria-valuetext="$t('heat.at', { time: time, doing })"
+          :aria-valuetext="$t('heat.at', { time: Math.round(clock(time)), doing })"
         />
         <p class="now">
-          <TimeValue :seconds="time" /> {{ doing }}
+          <TimeValue :seconds="clock(time)" /> {{ doing }}
           <span v-if="platen !== null">{{ $t('heat.platen') }} <TemperatureValue :celsius="platen" /></span>
           <span v-if="glueLine !== null">
             {{ $t('heat.glueLine') }} <TemperatureValue :celsius="glueLine" /> {{ $t('heat.giveOrTake') }}
@@ -169,7 +204,7 @@ const peels = computed(() => {
         </table>
         <ul class="events">
           <li v-for="event in story.events" :key="`${event.what}${event.at}`">
-            <button type="button" @click="time = event.at"><TimeValue :seconds="event.at" /></button>
+            <button type="button" @click="time = event.at"><TimeValue :seconds="clock(event.at)" /></button>
             {{ event.what }}, <TemperatureValue :celsius="event.celsius" />
           </li>
         </ul>
@@ -215,25 +250,54 @@ const peels = computed(() => {
 
 .key {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 6px;
+  gap: 2px 14px;
   padding-top: 2px;
   font-size: var(--type-fine);
+}
+
+.key span {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  white-space: nowrap;
 }
 
 .line {
   width: 20px;
   border-top: 3px solid var(--copper);
-  margin-left: 8px;
 }
 
 .line.platen {
   border-top: 2px dotted var(--ink);
-  margin-left: 0;
 }
 
 .line.other {
   border-top: 1.5px dashed var(--copper);
+}
+
+.line.limit {
+  border-top: 1.5px dashed var(--no);
+}
+
+.patch {
+  width: 16px;
+  height: 12px;
+  background: var(--press-ground);
+}
+
+.dot {
+  box-sizing: border-box;
+  width: 10px;
+  height: 10px;
+  border: 2.5px solid var(--copper);
+  border-radius: 50%;
+}
+
+.bands {
+  columns: 2;
+  font-size: var(--type-fine);
 }
 
 .line.face {
@@ -241,7 +305,7 @@ const peels = computed(() => {
 }
 
 .slider {
-  width: 100%;
+  box-sizing: border-box;
   margin: 6px 0 0;
   accent-color: var(--copper);
 }

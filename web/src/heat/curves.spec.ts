@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { story } from '@/testing/heat'
-import { CHART, pathOf, readAt, scalesOf, temperatureTicks } from './curves'
+import { bandNames, CHART, NAME, pathOf, readAt, scalesOf, temperatureTicks } from './curves'
 
 describe('a curve', () => {
   it('is read between its moments, and not where what it follows is away', () => {
@@ -23,6 +23,31 @@ describe('a curve', () => {
       expect(x).toBeLessThanOrEqual(CHART.width - CHART.right)
       expect(y).toBeGreaterThanOrEqual(CHART.top)
       expect(y).toBeLessThanOrEqual(CHART.height - CHART.bottom)
+    }
+  })
+})
+
+describe('the names of the bands', () => {
+  it('never lie over each other, nor outside the chart', () => {
+    for (const spans of [[3, 5], [0, 1, 2], [0, 2, 4, 20, 21], Array.from({ length: 12 }, (_, n) => n)]) {
+      const bands = spans.map((from, n) => ({
+        name: `Press ${n} of the crest`,
+        closed: true,
+        main: n === 0,
+        from,
+        to: from + 1,
+      }))
+      const names = bandNames(bands, scalesOf({ ...story, seconds: [0, 22] }).x)
+      expect(names).toHaveLength(spans.length)
+      const ends = names.map(({ name, x }) => x + NAME.letter * name.length)
+      names.forEach((one, n) => {
+        expect(one.x).toBeGreaterThanOrEqual(CHART.left)
+        expect(ends[n]!).toBeLessThanOrEqual(CHART.width)
+        expect(one.row).toBeLessThan(NAME.rows)
+        names.slice(n + 1).forEach((other) => {
+          if (other.row === one.row) expect(other.x).toBeGreaterThanOrEqual(ends[n]!)
+        })
+      })
     }
   })
 })

@@ -31,7 +31,43 @@ export function later(story: Story, by: number): Story {
       }
 }
 
-export const CHART = { width: 520, height: 230, left: 40, right: 10, top: 22, bottom: 24 }
+/** When the press closes that the story is about: its clock begins there, as the one at the press does. */
+export function closingOf(story: Story): number {
+  const { stretches } = story
+  return (stretches.find(({ main }) => main) ?? stretches.find(({ closed }) => closed))?.from ?? 0
+}
+
+export const CHART = { width: 520, height: 250, left: 40, right: 10, top: 8, bottom: 38 }
+
+/** As high as a line of names above the chart, and as wide as one letter of it at most. */
+export const NAME = { height: 14, letter: 7, rows: 3 }
+
+export interface BandName {
+  name: string
+  x: number
+  /** Counted from the top. */
+  row: number
+}
+
+/**
+ * The names of the bands above the chart, each over the beginning of its band, in as few rows as there is room for.
+ * Where three rows do not do, each has its number, to be read below the chart.
+ */
+export function bandNames(bands: Story['stretches'], x: (seconds: number) => number): BandName[] {
+  const inRows = (names: string[]) => {
+    const ends: number[] = []
+    return bands.map(({ from }, n) => {
+      const wide = NAME.letter * names[n]!.length
+      const at = Math.max(CHART.left, Math.min(x(from), CHART.width - CHART.right - wide))
+      const free = ends.findIndex((end) => end <= at)
+      const row = free < 0 ? ends.length : free
+      ends[row] = at + wide + NAME.letter
+      return { name: names[n]!, x: at, row }
+    })
+  }
+  const named = inRows(bands.map(({ name }) => name))
+  return named.every(({ row }) => row < NAME.rows) ? named : inRows(bands.map((_, n) => String(n + 1)))
+}
 
 export interface Span {
   from: number
@@ -58,12 +94,12 @@ export function readAt(curves: Curve[], seconds: number[], time: number, within?
 }
 
 /** The scales of a story: the whole time along x, from the room up to the hottest platen along y. */
-export function scalesOf(story: Story) {
+export function scalesOf(story: Story, top: number = CHART.top) {
   const end = story.seconds.at(-1) ?? 1
   const hottest = Math.max(100, ...story.platen.flatMap((curve) => curve.celsius))
   return {
     x: scaleLinear([0, end], [CHART.left, CHART.width - CHART.right]),
-    y: scaleLinear([0, Math.ceil((hottest + 8) / 20) * 20], [CHART.height - CHART.bottom, CHART.top]),
+    y: scaleLinear([0, Math.ceil((hottest + 8) / 20) * 20], [CHART.height - CHART.bottom, top]),
   }
 }
 

@@ -13,6 +13,7 @@ import GarmentDrawing from './GarmentDrawing.vue'
 import { another, asUsual, lying, place, takeAway } from './obstacles'
 import PlatenAdvice from './PlatenAdvice.vue'
 import { artLies, artThing, obstacleThing } from './things'
+import { useMovedArt } from './useMovedArt'
 import { usePattern } from './usePattern'
 
 /** The garment as it lies flat: where everything goes, and what the platen would come down on. */
@@ -118,6 +119,17 @@ const side = computed({
   },
 })
 
+const { moved, putBack, leave } = useMovedArt(form, () => props.plan)
+/** How far it went and which way, in words; nothing of what does not show. */
+const way = computed(() => {
+  if (!moved.value) return ''
+  const { right, down } = moved.value
+  const by = (mm: number, key: string) =>
+    Math.abs(mm) < 0.5 ? [] : [t(`place.${key}`, { by: `${size(Math.abs(mm))} ${unit.value}` })]
+  return [...by(down, down > 0 ? 'lower' : 'higher'), ...by(right, right > 0 ? 'right' : 'left')].join(', ')
+})
+const size = (mm: number) => lengthIn(Math.round(mm), length.value)
+
 /** What was measured; nothing where it is as usual. */
 function measure(which: 'width' | 'length') {
   return computed({
@@ -147,6 +159,11 @@ const range = ({ from, to }: { from: number; to: number }) =>
       </a-radio-group>
       <a-button @click="$emit('stack')">{{ $t('place.stack') }} <kbd>S</kbd></a-button>
     </div>
+    <p v-if="moved" class="moved" role="status">
+      {{ $t('place.moved', { what: moved.name, way: way || $t('place.otherFace') }) }}
+      <a-button size="small" @click="putBack">{{ $t('place.putBack') }}</a-button>
+      <a-button size="small" type="text" @click="leave">{{ $t('place.leaveIt') }}</a-button>
+    </p>
     <div class="columns">
       <div class="drawing">
         <GarmentDrawing
@@ -280,6 +297,13 @@ const range = ({ from, to }: { from: number; to: number }) =>
 
 .head h2 {
   flex: 1;
+}
+
+.moved {
+  margin-bottom: 10px;
+  padding: 8px 12px;
+  border-radius: 8px;
+  background: var(--tight-ground);
 }
 
 .drawing {

@@ -13,6 +13,8 @@ const props = defineProps<{
   ticket: Pick<TicketForm, 'garment' | 'decorations'>
   plan: Plan
   decoration: string
+  /** With the side of the page for itself. */
+  large?: boolean
 }>()
 const { title } = useVocabulary()
 const { data: pattern } = usePattern(() => props.ticket.garment)
@@ -38,7 +40,7 @@ const things = computed(() => {
 </script>
 
 <template>
-  <div v-if="pattern && placed" class="placed">
+  <div v-if="pattern && placed" class="placed" :class="{ large }">
     <GarmentDrawing
       :outline="face === 'FRONT' ? pattern.pattern.front : pattern.pattern.back"
       :depth="ticket.garment.depth"
@@ -64,5 +66,12 @@ const things = computed(() => {
 
 .placed :deep(svg) {
   max-height: 300px;
+}
+.large {
+  grid-template-columns: minmax(0, 1fr);
+}
+
+.large :deep(svg) {
+  max-height: 520px;
 }
 </style>

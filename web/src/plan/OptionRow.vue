@@ -16,10 +16,17 @@ const props = defineProps<{
   taken: boolean
   shown: boolean
   busy: boolean
+  /** Cautions that are said above the list. */
+  said?: string[]
+  /** Whether the words of its margins explain themselves: once in a list. */
+  explain?: boolean
   /** In one line, until it is looked at. */
   folded?: boolean
 }>()
 defineEmits<{ look: []; take: [] }>()
+const cautions = computed(() =>
+  props.option.advice.cautions.filter((caution) => !props.said?.includes(caution)),
+)
 /** What one line has to warn of. */
 const tight = computed(() => Object.values(props.option.margins).filter(({ verdict }) => verdict !== 'SAFE'))
 const order = computed(() => duration(props.option.standing.order))
@@ -61,19 +68,19 @@ const order = computed(() => duration(props.option.standing.order))
         </button>
         <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
       </h3>
-      <p>{{ option.standing.reasons.join(' ') }}</p>
+      <p v-if="option.standing.reasons.length">{{ option.standing.reasons.join(' ') }}</p>
       <p v-if="option.press && option.press !== press" class="tool">
         {{ $t('method.otherTool', { press: option.press }) }}
       </p>
       <p class="muted">{{ $t('method.order', { time: `${order.value} ${order.unit}` }) }}</p>
     </div>
     <div class="margins">
-      <MarginBar :margin="option.margins.hold" />
-      <MarginBar :margin="option.margins.mark" />
-      <MarginBar :margin="option.margins.bleed" />
+      <MarginBar :margin="option.margins.hold" :explain="explain" />
+      <MarginBar :margin="option.margins.mark" :explain="explain" />
+      <MarginBar :margin="option.margins.bleed" :explain="explain" />
     </div>
-    <ul v-if="option.advice.cautions.length" class="cautions">
-      <li v-for="caution in option.advice.cautions" :key="caution">{{ caution }}</li>
+    <ul v-if="cautions.length" class="cautions">
+      <li v-for="caution in cautions" :key="caution">{{ caution }}</li>
     </ul>
     <div class="settings">
       <WhyThis what="set" :why="option.recipe.setting.dial.why">

@@ -1,20 +1,27 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Option } from '@/api/client'
 import PeelMark from '@/speech/PeelMark.vue'
 import PressureMark from '@/speech/PressureMark.vue'
+import TemperatureDifference from '@/quantity/TemperatureDifference.vue'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
+import TermWord from '@/terms/TermWord.vue'
 import WhyThis from './WhyThis.vue'
 
-defineProps<{ option: Option }>()
+const props = defineProps<{ option: Option }>()
 const { word } = useVocabulary()
+/** What its display shows more than the platen has, K; why stands behind the temperature that is set. */
+const off = computed(() => props.option.recipe.setting.dial.value - props.option.recipe.setting.platen)
 </script>
 
 <template>
   <dl class="recipe">
     <div>
-      <dt>{{ $t('press.set') }}</dt>
+      <dt>
+        <TermWord of="display">{{ $t('press.set') }}</TermWord>
+      </dt>
       <dd>
         <WhyThis what="set" :why="option.recipe.setting.dial.why">
           <TemperatureValue :celsius="option.recipe.setting.dial.value" />
@@ -38,7 +45,9 @@ const { word } = useVocabulary()
       </dd>
     </div>
     <div>
-      <dt>{{ $t('press.peel') }}</dt>
+      <dt>
+        <TermWord of="peel">{{ $t('press.peel') }}</TermWord>
+      </dt>
       <dd class="word">
         <WhyThis what="peel" :why="option.recipe.peel.when.why">
           <PeelMark :peel="option.recipe.peel.when.value" />
@@ -46,7 +55,9 @@ const { word } = useVocabulary()
       </dd>
     </div>
     <div>
-      <dt>{{ $t('press.cover') }}</dt>
+      <dt>
+        <TermWord of="cover">{{ $t('press.cover') }}</TermWord>
+      </dt>
       <dd class="word">
         <WhyThis what="cover" :why="option.recipe.layUp.cover.why">
           {{ word('cover', option.recipe.layUp.cover.value) }}
@@ -54,7 +65,9 @@ const { word } = useVocabulary()
       </dd>
     </div>
     <div>
-      <dt>{{ $t('press.drying') }}</dt>
+      <dt>
+        <TermWord of="prePress">{{ $t('press.drying') }}</TermWord>
+      </dt>
       <dd class="word">
         <WhyThis what="drying" :why="option.recipe.presses.drying.why">
           <TimeValue :seconds="option.recipe.presses.drying.value" />
@@ -62,7 +75,9 @@ const { word } = useVocabulary()
       </dd>
     </div>
     <div>
-      <dt>{{ $t('press.keepBack') }}</dt>
+      <dt>
+        <TermWord of="rest">{{ $t('press.keepBack') }}</TermWord>
+      </dt>
       <dd class="word">
         <WhyThis what="keepBack" :why="option.recipe.waits.keepBack.why">
           <TimeValue :seconds="option.recipe.waits.keepBack.value" />
@@ -70,6 +85,12 @@ const { word } = useVocabulary()
       </dd>
     </div>
   </dl>
+  <p v-if="Math.abs(off) >= 0.5" class="muted platen">
+    {{ $t('press.platen') }} <TemperatureValue :celsius="option.recipe.setting.platen" />{{
+      $t(off > 0 ? 'press.readsHigh' : 'press.readsLow')
+    }}
+    <TemperatureDifference :kelvin="Math.abs(off)" />.
+  </p>
 </template>
 
 <style scoped>

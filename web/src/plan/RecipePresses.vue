@@ -10,6 +10,8 @@ import { useVocabulary } from '@/speech/vocabulary'
  * leaves out what the steps say as well.
  */
 const props = defineProps<{ option: Option; brief?: boolean }>()
+/** So many are counted in words. */
+const ORDINALS = 10
 const { word } = useVocabulary()
 const presses = computed(() => {
   const recipe = props.option.recipe
@@ -39,7 +41,8 @@ const presses = computed(() => {
       <tbody>
         <tr v-for="(press, n) in presses" :key="n">
           <td>
-            {{ n + 1 }}. {{ press.kind === 'MAIN' ? $t('press.main') : word('extrapress', press.kind) }}
+            {{ n < ORDINALS ? $t(`press.ordinal.${n + 1}`) : `${n + 1}.` }}
+            {{ press.kind === 'MAIN' ? $t('press.main') : word('extrapress', press.kind) }}
           </td>
           <td><TemperatureValue :celsius="press.setting.dial" /></td>
           <td><TimeValue :seconds="press.setting.time" /></td>

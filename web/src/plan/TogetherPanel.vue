@@ -78,9 +78,11 @@ const time = (seconds: number) => {
               ><span v-if="other.tighter" class="muted"
                 >,
                 {{
-                  $t(other.tighter > 0 ? 'together.tighter' : 'together.safer', {
-                    n: Math.abs(other.tighter),
-                  })
+                  $t(
+                    other.tighter > 0 ? 'together.tighter' : 'together.safer',
+                    { n: Math.abs(other.tighter) },
+                    Math.abs(other.tighter),
+                  )
                 }}</span
               ></template
             ></span

@@ -9,11 +9,11 @@ const text = (view: { text(): string }) => view.text().replace(/\s+/g, ' ')
 describe('what came of a piece', () => {
   it('says it in words, place by place, and what was to blame', () => {
     const view = mounted(CameOf, { pressed })
-    expect(text(view)).toContain('lets go')
+    expect(text(view)).toContain('comes off')
     expect(text(view)).toContain('12 s would have done better')
     const places = view.findAll('figure')[0]!.findAll('li')
     expect(places).toHaveLength(9)
-    expect(places[8]!.text()).toContain('front right: lets go, platen 141 °C')
+    expect(places[8]!.text()).toContain('front right: comes off, platen 141 °C')
     expect(places[0]!.text()).toContain('back left: holds')
   })
 

@@ -1,12 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Margin } from '@/api/client'
+import { OF_QUESTION } from '@/terms/terms'
+import TermWord from '@/terms/TermWord.vue'
 
 /**
  * One of Hold, Mark and Bleed to scale: a mark where nine of ten presses stand, a pale band up to where half of them do, and the word
  * and figure in text. Where practice speaks without a number, the mark is hollow, in the middle of its word's zone.
  */
-const props = defineProps<{ margin: Margin; reason?: boolean }>()
+const props = defineProps<{
+  margin: Margin
+  reason?: boolean
+  /** Says what the question means, where it is not said beside it already. */
+  explain?: boolean
+}>()
 const WIDE = 140
 const MIDDLE: Record<string, number> = { NO: 0.125, TIGHT: 0.375, SAFE: 0.75 }
 /** The mark stays whole at both ends. */
@@ -20,7 +27,14 @@ const pointer = computed(() => {
 
 <template>
   <div class="margin">
-    <span class="question">{{ $t(`question.${margin.question}`) }}</span>
+    <span class="question">
+      <TermWord
+        v-if="(reason || explain) && OF_QUESTION[margin.question]"
+        :of="OF_QUESTION[margin.question]!"
+        >{{ $t(`question.${margin.question}`) }}</TermWord
+      >
+      <template v-else>{{ $t(`question.${margin.question}`) }}</template>
+    </span>
     <svg viewBox="0 0 140 16" preserveAspectRatio="none" aria-hidden="true">
       <rect x="0" y="4" width="35" height="8" class="no" />
       <rect x="35" y="4" width="35" height="8" class="tight" />

@@ -10,13 +10,13 @@ describe('how far a setting may be off', () => {
   it('says how far it is safe, and what may go wrong beyond', () => {
     const text = said(150, 10)
     expect(text).toMatch(/^Safe from 10 °C cooler to 20 °C hotter, and from \d+ s to \d+ s/)
-    expect(text).toMatch(/Beyond: .*cooler.* may let go of the cloth/)
+    expect(text).toMatch(/Cooler.*: it may come off the cloth/)
     expect(text).toContain('hotter')
-    expect(text).toContain('may let dye into the print')
+    expect(text).toContain('dye may tint the print')
   })
 
   it('says what is wrong where it is not safe at all', () => {
-    expect(said(133, 10)).toBe('Not safe as it is set: it may let go of the cloth.')
-    expect(said(120, 10)).toBe('Not safe as it is set: it lets go of the cloth.')
+    expect(said(133, 10)).toBe('Not safe as it is set: it may come off the cloth.')
+    expect(said(120, 10)).toBe('Not safe as it is set: it comes off the cloth.')
   })
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { kelvinIn } from '@/quantity/format'
+import { capital, kelvinIn } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { QUESTIONS, roomAt, verdictAt, type Point, type PressWindow, type Room } from './pressWindow'
 
@@ -47,7 +47,7 @@ const tight = computed(() =>
   <p class="room" role="status">
     <template v-if="safe">
       <b class="safe">{{ safe }}</b>
-      <span v-if="beyond" class="beyond">{{ $t('window.beyondAll', { beyond }) }}</span>
+      <span v-if="beyond" class="beyond">{{ $t('window.beyondAll', { beyond: capital(beyond) }) }}</span>
     </template>
     <b v-else class="tight">{{ $t('window.notSafe', { what: tight }) }}</b>
   </p>

@@ -24,7 +24,7 @@ describe('the map', () => {
 
   it('names its parts in words, not by colour alone', () => {
     const map = mounted(WindowMap, { window: windowOf(), modelValue: { dial: 150, time: 10 } })
-    expect(map.get('.words').text()).toContain('lets go')
+    expect(map.get('.words').text()).toContain('comes off')
     expect(map.get('.words').text()).toContain('holds, no mark')
     expect(map.find('.words .mark').exists()).toBe(false)
   })

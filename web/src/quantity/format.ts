@@ -34,6 +34,10 @@ export function toMillimetres(value: number, unit: LengthUnit): number {
 /** 12 s, 1:30 min, 24 h, 3 days. */
 export function duration(seconds: number): { value: string; unit: string } {
   const whole = Math.round(seconds)
+  if (whole < 0) {
+    const { value, unit } = duration(-whole)
+    return { value: `−${value}`, unit }
+  }
   if (whole >= 72 * 3600) return { value: String(Math.round(whole / 86400)), unit: 'days' }
   if (whole >= 2 * 3600) return { value: String(Math.round(whole / 360) / 10), unit: 'h' }
   if (whole > 600) return { value: String(Math.round(whole / 60)), unit: 'min' }

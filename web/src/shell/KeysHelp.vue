@@ -37,6 +37,9 @@ const keys = computed(() => {
         <dd>{{ $t(`keys.${what}`) }}</dd>
       </template>
     </dl>
+    <p class="terms">
+      <RouterLink :to="{ name: 'terms' }" @click="helpOpen = false">{{ $t('keys.terms') }}</RouterLink>
+    </p>
     <label class="letters">
       <a-switch v-model:checked="letterKeys" :aria-label="$t('keys.letters')" />
       <span>
@@ -63,6 +66,10 @@ kbd {
   border: 1px solid var(--line);
   border-radius: 6px;
   font-family: var(--figures);
+}
+
+.terms {
+  padding-top: 14px;
 }
 
 .letters {

@@ -118,7 +118,7 @@ function thickness(band: Band): string {
       {{ $t(glueLine.kind === 'INK' ? 'stack.inkLine' : 'stack.glueLine') }}
       <span v-if="stack.glueLinePeak !== null" class="reaches">
         {{ $t('stack.reaches') }} <TemperatureValue :celsius="stack.glueLinePeak" />{{
-          stack.giveOrTake === null ? '' : ', '
+          stack.giveOrTake === null ? '' : ' '
         }}
         <span v-if="stack.giveOrTake !== null">
           {{ $t('heat.giveOrTake') }} <TemperatureDifference :kelvin="stack.giveOrTake" />

@@ -1,29 +1,56 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
+import { computed } from 'vue'
 import StackDrawer from './StackDrawer.vue'
 
-/** What stands beside the work of a station. Where the window is narrow the thing itself comes first, and the Stack behind a button. */
-defineProps<{ thing: boolean }>()
+/**
+ * What stands beside the work of a station: the thing itself, or the Stack. Where the window is narrow the thing comes
+ * first, and the Stack waits behind a button.
+ */
+const props = defineProps<{
+  thing: boolean
+  /** What the thing is called. */
+  name: string
+}>()
 const wide = useMediaQuery('(min-width: 900px)')
+const stack = computed(() => wide.value && !props.thing)
 </script>
 
 <template>
   <aside
-    v-if="wide || thing"
+    v-show="wide || thing"
     class="side"
     :class="{ first: !wide }"
-    :aria-label="$t(thing ? 'place.title' : 'ticket.stack')"
+    :aria-label="thing ? name : $t('ticket.stack')"
   >
-    <slot />
+    <div class="stays">
+      <slot v-if="thing" name="thing" />
+      <div v-show="thing" id="beside"></div>
+      <slot v-if="stack" />
+    </div>
   </aside>
-  <StackDrawer v-else><slot /></StackDrawer>
+  <StackDrawer v-if="!wide && !thing"><slot /></StackDrawer>
 </template>
 
 <style scoped>
 .side {
+  min-width: 0;
   padding: 16px 20px;
   border-left: 1px solid var(--line);
   background: var(--sheet);
+}
+
+/* It stays in sight while the work goes on beside it. */
+.stays {
+  position: sticky;
+  top: 16px;
+  overflow-y: auto;
+  max-height: calc(100vh - 32px);
+}
+
+.first .stays {
+  position: static;
+  max-height: none;
 }
 
 .first {

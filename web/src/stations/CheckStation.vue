@@ -9,6 +9,10 @@ import { unitsKey } from '@/quantity/units'
 import { when } from '@/quantity/when'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
+import PlacedDrawing from '@/place/PlacedDrawing.vue'
+import { useBeside } from '@/ticket/beside'
+import BesideIt from '@/ticket/BesideIt.vue'
+import DecorationTabs from '@/ticket/DecorationTabs.vue'
 import { forgetRun } from '@/ticket/openRun'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
@@ -16,6 +20,9 @@ import { useVocabulary } from '@/speech/vocabulary'
 import OutcomeForm from '@/log/OutcomeForm.vue'
 
 const props = defineProps<{ ticket: TicketView; plan: Plan | null }>()
+/** The decoration that is looked at. */
+const at = defineModel<string | undefined>('at')
+const beside = useBeside()
 const client = useQueryClient()
 const router = useRouter()
 const { title, word } = useVocabulary()
@@ -35,6 +42,13 @@ const open = computed(() =>
     (run) => run.reported > 0 && !logged.value.some((outcome) => outcome.runId === run.id),
   ),
 )
+/** What was seen on its pieces, with how often it was told. */
+const seen = computed(() => {
+  const counts = new Map<string, number>()
+  for (const { outcome } of logged.value)
+    for (const one of outcome.seen) counts.set(one, (counts.get(one) ?? 0) + 1)
+  return [...counts].map(([what, times]) => ({ what, times }))
+})
 const logging = ref<string | null>(null)
 useKey(['l', 'L'], () => (logging.value = open.value[0]?.id ?? null))
 
@@ -108,6 +122,23 @@ function done() {
         </p>
       </article>
     </QueryState>
+    <BesideIt v-if="beside && plan">
+      <DecorationTabs v-model="at" :decorations="ticket.decorations" />
+      <PlacedDrawing
+        v-if="at ?? ticket.decorations[0]"
+        :ticket="ticket"
+        :plan="plan"
+        :decoration="at ?? ticket.decorations[0]!.id"
+        large
+      />
+      <h3 class="seen">{{ $t('check.seen') }}</h3>
+      <p v-if="!seen.length" class="muted">{{ $t('check.seenNothing') }}</p>
+      <ul v-else>
+        <li v-for="{ what, times } in seen" :key="what">
+          {{ title('seen', what) }}<span v-if="times > 1" class="muted"> ({{ times }})</span>
+        </li>
+      </ul>
+    </BesideIt>
     <section v-if="plan" class="care">
       <h3>{{ $t('check.care') }}</h3>
       <ul>
@@ -152,6 +183,10 @@ function done() {
 
 .note {
   overflow-wrap: anywhere;
+}
+
+.seen {
+  padding-top: 14px;
 }
 
 .care {

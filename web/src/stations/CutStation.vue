@@ -8,6 +8,9 @@ import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 import { currentOption, needsCutting } from '@/ticket/currentOption'
 import DecorationTabs from '@/ticket/DecorationTabs.vue'
+import PlacedDrawing from '@/place/PlacedDrawing.vue'
+import { useBeside } from '@/ticket/beside'
+import BesideIt from '@/ticket/BesideIt.vue'
 import { tableOf } from '@/ticket/tableOf'
 import { useCut } from '@/ticket/useTicket'
 import QueryState from '@/shell/QueryState.vue'
@@ -77,6 +80,11 @@ watch(reading, (now) => {
   if (now && design.value) keep(design.value, now)
 })
 const tab = ref<'art' | 'lay'>('art')
+const beside = useBeside()
+/** Whether there is art or a layout to be shown; until then it is the garment that it is cut for. */
+const drawn = computed(() =>
+  Boolean(needsCutting(option.value) && design.value && (tab.value === 'art' ? reading.value : layout.value)),
+)
 watch(tab, (now) => {
   if (now === 'lay') void readMissing()
 })
@@ -150,6 +158,9 @@ function flow() {
           <dd>{{ $t('cut.positionsNote', { n: option.recipe.presses.positions }) }}</dd>
         </div>
       </dl>
+      <BesideIt v-if="beside && !drawn">
+        <PlacedDrawing :ticket="form" :plan="plan" :decoration="art.id" large />
+      </BesideIt>
       <QueryState v-if="needsCutting(option)" :loading="isPending" :error="error" @retry="refetch">
         <p v-if="problem" role="alert" class="problem">
           {{ problem }} <a-button size="small" @click="refetch()">{{ $t('ticket.load') }}</a-button>

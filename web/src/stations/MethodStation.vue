@@ -51,6 +51,13 @@ const trial = computed(() =>
     ? { ticket: form.value, decoration: art.value.id, medium: window.value.medium }
     : null,
 )
+/** What goes for every one of them is said once, above them. */
+const common = computed(() => {
+  const [first, ...others] = props.decoration?.options ?? []
+  return others.length
+    ? first!.advice.cautions.filter((said) => others.every(({ advice }) => advice.cautions.includes(said)))
+    : []
+})
 /** A film as large as the art and a little more, which keeps the dye of the cloth from it. */
 function layBelow(medium: string) {
   if (art.value && props.plan)
@@ -126,7 +133,7 @@ const material = computed({
         :busy="busy"
         @take="(id, medium) => $emit('take', medium, id)"
       />
-      <DecorationTabs v-model="at" :decorations="form.decorations" />
+      <DecorationTabs v-model="at" :decorations="form.decorations" choosing />
       <div class="line">
         <p class="muted">
           {{ form.garment.label }}, {{ form.garment.colour }}, {{ word('dye', form.garment.dye) }}.
@@ -156,6 +163,9 @@ const material = computed({
         <RouterLink :to="{ name: 'how-we-work' }">{{ $t('schools.title') }}</RouterLink>
       </p>
       <CompareOptions v-if="comparing" :options="decoration.options" />
+      <ul v-if="common.length" class="common" :aria-label="$t('method.common')">
+        <li v-for="caution in common" :key="caution">{{ caution }}</li>
+      </ul>
       <div class="options">
         <OptionRow
           v-for="(option, n) in decoration.options"
@@ -166,6 +176,8 @@ const material = computed({
           :taken="option.medium === taken"
           :shown="option.medium === shown"
           :busy="busy"
+          :said="common"
+          :explain="n === 0"
           :folded="n >= OPEN && option.medium !== taken"
           @look="$emit('look', option.medium)"
           @take="$emit('take', option.medium)"
@@ -226,6 +238,11 @@ const material = computed({
   align-items: center;
   gap: 16px;
   padding: 4px 0 12px;
+}
+
+.common {
+  padding-bottom: 8px;
+  color: var(--tight);
 }
 
 .options {

@@ -5,6 +5,7 @@ import type { StackNow } from '@/stack/stackNow'
 import { capital } from '@/quantity/format'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
+import TermWord from '@/terms/TermWord.vue'
 import PressureMark from '@/speech/PressureMark.vue'
 import PeelMark from '@/speech/PeelMark.vue'
 
@@ -19,25 +20,25 @@ defineProps<{
   loading: boolean
   /** Where the heat story stands below it, the Stack makes room. */
   small?: boolean
-  /** Whether the thing itself can be had instead. */
-  thing?: boolean
+  /** What can be had instead: the thing itself. */
+  thing?: string | null
 }>()
 defineEmits<{ thing: [] }>()
 </script>
 
 <template>
-  <div class="ticket-stack">
+  <div>
     <div class="head">
-      <h2>{{ $t('ticket.stack') }}</h2>
+      <h2>
+        <TermWord of="stack">{{ $t('ticket.stack') }}</TermWord>
+      </h2>
       <span v-if="now && option" class="muted">{{
         $t('ticket.stackAt', { medium: capital(option.name), time: Math.round(now.time), doing: now.doing })
       }}</span>
       <span v-else-if="option" class="muted">{{
         $t('ticket.stackOf', { medium: capital(option.name) })
       }}</span>
-      <a-button v-if="thing" size="small" @click="$emit('thing')">
-        {{ $t('place.show') }} <kbd>S</kbd>
-      </a-button>
+      <a-button v-if="thing" size="small" @click="$emit('thing')"> {{ thing }} <kbd>S</kbd> </a-button>
     </div>
     <template v-if="option && form">
       <StackDrawing
@@ -62,13 +63,6 @@ defineEmits<{ thing: [] }>()
 </template>
 
 <style scoped>
-.ticket-stack {
-  position: sticky;
-  top: 16px;
-  overflow-y: auto;
-  max-height: calc(100vh - 32px);
-}
-
 .head {
   display: flex;
   align-items: baseline;

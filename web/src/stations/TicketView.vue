@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, provide, ref, useTemplateRef, watch } from 'vue'
 import type { TicketForm } from '@/api/client'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -13,6 +13,7 @@ import QueryState from '@/shell/QueryState.vue'
 import type { OwnSetting } from '@/presswindow/useTrial'
 import { useTried } from '@/presswindow/useTried'
 import BesideTheWork from './BesideTheWork.vue'
+import { BESIDE } from '@/ticket/beside'
 import { blankTicket, copyOf, formOf } from '@/ticket/blankTicket'
 import { currentOption, decorationOf } from '@/ticket/currentOption'
 import MethodStation from './MethodStation.vue'
@@ -21,6 +22,7 @@ import SinceThen from '@/plan/SinceThen.vue'
 import { takeStart } from '@/ticket/startWith'
 import PlaceSection from '@/place/PlaceSection.vue'
 import { STATIONS, type StationName } from '@/ticket/stations'
+import ThingHead from './ThingHead.vue'
 import TicketHead from './TicketHead.vue'
 import TicketStack from './TicketStack.vue'
 import { useTicketSave } from '@/ticket/useTicketSave'
@@ -55,9 +57,15 @@ const repeats = ref<{ id: string; name: string } | null>(null)
 
 /** A new ticket as it begins; null where it was kept before. */
 const blank = ref<TicketForm | null>(null)
-/** At the garment the thing itself stands at the right, and the Stack behind a key. */
+/** Where the Stack answers no change, the thing itself stands beside the work, and the Stack is one key away. */
 const stackWanted = ref(false)
-const thing = computed(() => station.value === 'garment' && !stackWanted.value)
+const THINGS = { garment: 'place.title', cut: 'cut.thing', check: 'check.thing' } as const
+const thingTitle = computed(() => {
+  const at = station.value
+  return at === 'garment' || ((at === 'cut' || at === 'check') && stored.value) ? THINGS[at] : null
+})
+const thing = computed(() => thingTitle.value !== null && !stackWanted.value)
+provide(BESIDE, thing)
 
 /** A new ticket begins blank, with a cloth from Cloth memory, or as an earlier one. */
 function beginNew(pressId: string) {
@@ -147,7 +155,7 @@ function go(to: StationName) {
 STATIONS.forEach((name, index) => useKey(String(index + 1), () => go(name)))
 useKey('l', () => go('check'))
 useKey('s', () => {
-  if (station.value === 'garment') stackWanted.value = !stackWanted.value
+  if (thingTitle.value) stackWanted.value = !stackWanted.value
 })
 
 const { keep, keeping, problem, stale, target } = useTicketSave(draft, ticket, ticketId)
@@ -192,6 +200,15 @@ function drop() {
 }
 
 watch([station, at], () => (looking.value = null))
+/** At Method the first design that still wants one is looked at, never one that is done. */
+watch(
+  [station, () => form.value !== null],
+  () => {
+    const open = form.value?.decorations.find(({ medium }) => medium === null)
+    if (station.value === 'method' && open) at.value = open.id
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -204,7 +221,7 @@ watch([station, at], () => (looking.value = null))
       {{ $t('ticket.draft') }} <a-button size="small" @click="drop">{{ $t('ticket.drop') }}</a-button>
     </div>
     <SinceThen v-if="repeats" :ticket-id="repeats.id" :name="repeats.name" />
-    <div class="body" :class="{ thing: station === 'garment' }">
+    <div class="body" :class="{ thing: thingTitle }">
       <main id="work" class="work">
         <QueryState
           :loading="(ticketId !== undefined && isPending) || (!form && !error)"
@@ -261,19 +278,27 @@ watch([station, at], () => (looking.value = null))
             />
             <CheckStation
               v-else-if="station === 'check' && ticket"
+              v-model:at="at"
               :ticket="ticket"
               :plan="stored?.plan ?? null"
             />
           </template>
         </QueryState>
       </main>
-      <BesideTheWork :thing="thing">
-        <PlaceSection v-if="thing && form" v-model="form" :plan="plan" @stack="stackWanted = true" />
+      <BesideTheWork :thing="thing" :name="thingTitle ? t(thingTitle) : ''">
+        <template #thing>
+          <PlaceSection
+            v-if="station === 'garment' && form"
+            v-model="form"
+            :plan="plan"
+            @stack="stackWanted = true"
+          />
+          <ThingHead v-else-if="thingTitle" :title="t(thingTitle)" @stack="stackWanted = true" />
+        </template>
         <TicketStack
-          v-else
           v-bind="stack"
           :small="told !== null"
-          :thing="station === 'garment'"
+          :thing="thingTitle ? t(thingTitle) : null"
           @thing="stackWanted = false"
         >
           <HeatStory v-if="told" v-bind="told" @now="now = $event" />

@@ -76,7 +76,9 @@ function show(change: Record<string, string | undefined>) {
       </a-button>
     </div>
     <QueryState :loading="isPending" :error="error" @retry="refetch">
-      <p v-if="items.length === 0" class="sheet empty">{{ $t('tickets.none') }}</p>
+      <p v-if="items.length === 0" class="sheet empty">
+        {{ $t(search || station ? 'tickets.none' : 'tickets.empty') }}
+      </p>
       <ul v-else class="sheet lines">
         <TicketLine v-for="ticket in items" :key="ticket.id" :ticket="ticket" />
       </ul>

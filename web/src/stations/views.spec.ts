@@ -160,8 +160,8 @@ describe('two methods side by side', () => {
 describe('the presses of a recipe', () => {
   it('lists every closing in its order, the tool and the glue side', () => {
     const text = mounted(RecipePresses, { option }, words).text().replace(/\s+/g, ' ')
-    expect(text).toContain('1. press')
-    expect(text).toContain('2.')
+    expect(text).toContain('First press')
+    expect(text).toContain('Second')
     expect(text).toContain('On Big press.')
     expect(text).toContain('Turn it to about 5 of 9.')
     expect(text).toContain('Glue is the dull side.')

@@ -4,9 +4,17 @@ import type { DecorationForm } from '@/api/client'
 
 /** Which of a garment's decorations is looked at; nothing to choose where there is one. */
 const at = defineModel<string | undefined>({ required: true })
-const props = defineProps<{ decorations: DecorationForm[] }>()
+const props = defineProps<{
+  decorations: DecorationForm[]
+  /** Where a method is chosen, each says whether it still wants one. */
+  choosing?: boolean
+}>()
 const options = computed(() =>
-  props.decorations.map(({ id, description }) => ({ value: id, label: description || '–' })),
+  props.decorations.map(({ id, description, medium }) => ({
+    value: id,
+    label: description || '–',
+    open: props.choosing && medium === null,
+  })),
 )
 const value = computed({
   get: () => options.value.find((option) => option.value === at.value)?.value ?? options.value[0]?.value,
@@ -22,9 +30,10 @@ const value = computed({
     button-style="solid"
     :aria-label="$t('together.which')"
   >
-    <a-radio-button v-for="option in options" :key="option.value" :value="option.value">{{
-      option.label
-    }}</a-radio-button>
+    <a-radio-button v-for="option in options" :key="option.value" :value="option.value">
+      {{ option.label }}
+      <span v-if="option.open" class="open">{{ $t('together.toChoose') }}</span>
+    </a-radio-button>
   </a-radio-group>
 </template>
 
@@ -33,5 +42,12 @@ const value = computed({
   display: flex;
   flex-wrap: wrap;
   padding: 10px 0 12px;
+}
+.open {
+  margin-left: 6px;
+  padding: 0 7px;
+  border: 1px solid currentcolor;
+  border-radius: 9px;
+  font-size: var(--type-small);
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
 import { late, when } from '@/quantity/when'
+import { viewOf } from './stations'
 import ClothSwatch from '@/cloth/ClothSwatch.vue'
 
 defineProps<{ ticket: Schemas['TicketSummary']; now?: string }>()
@@ -8,9 +9,11 @@ defineProps<{ ticket: Schemas['TicketSummary']; now?: string }>()
 
 <template>
   <li class="line">
-    <RouterLink class="number" :to="{ name: 'ticket', params: { id: ticket.id } }">{{
-      ticket.name
-    }}</RouterLink>
+    <RouterLink
+      class="number"
+      :to="{ name: 'ticket', params: { id: ticket.id, station: viewOf(ticket.station) } }"
+      >{{ ticket.name }}</RouterLink
+    >
     <ClothSwatch :depth="ticket.depth" :hue="ticket.hue" />
     <span class="what">
       <strong>{{ ticket.title }}</strong>

@@ -93,7 +93,7 @@ class AccessIT extends Journey {
     expectNoSeriousFinding();
     page.getByText("Lay it out", new Page.GetByTextOptions().setExact(true)).first().click();
     button("Lay it out").click();
-    assertThat(button("Lay it out anew")).isEnabled();
+    assertThat(button("Lay it out again")).isEnabled();
     page.locator("svg.mat").first().waitFor();
     settle();
     // A button that was just enabled fades in.
@@ -115,7 +115,7 @@ class AccessIT extends Journey {
     page.locator(".chips button").first().click();
     page.locator(".told").waitFor();
     page.locator(".point").press("ArrowRight");
-    assertThat(button("Keep this setting")).isVisible();
+    assertThat(button("Save this setting")).isVisible();
     settle();
     expectNoSeriousFinding();
     page.navigate("/presses");
@@ -146,7 +146,7 @@ class AccessIT extends Journey {
     button("Lay nine strips").click();
     button("Close the press").click();
     button("To the end").click();
-    button("What would the planner set?").click();
+    button("Show the recommended setting").click();
     page.locator(".planned").waitFor();
     settle();
     expectNoSeriousFinding();

@@ -122,9 +122,9 @@ class CutIT extends Journey {
     assertThat(page.locator(".broken li")).hasCount(0);
     page.reload();
     assertThat(page.getByText("“M” is set in a plain face.")).isVisible();
-    button("Take them into the ticket").click();
+    button("Use the measures of the art").click();
     assertThat(page.getByText("The ticket has the measures of the art now.")).isVisible();
-    assertThat(button("Take them into the ticket")).hasCount(0);
+    assertThat(button("Use the measures of the art")).hasCount(0);
     toLayout();
     assertThat(button("Lay it out")).isEnabled();
     button("Lay it out").click();
@@ -180,7 +180,7 @@ class CutIT extends Journey {
             page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it off the shelf")))
         .isDisabled();
-    button("Lay it out anew").click();
+    button("Lay it out again").click();
     assertThat(page.locator("figure .why")).hasCount(0);
     button("Take it off the shelf").click();
     page.locator(".ant-popconfirm-buttons .ant-btn-primary").click();

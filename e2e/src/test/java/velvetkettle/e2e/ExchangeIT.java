@@ -47,8 +47,8 @@ class ExchangeIT extends Journey {
     picker("Orders from a table")
         .setInputFiles(file("many.csv", HEAD + good.replace("Pier", "Stopped").repeat(5000)));
     button("Make 5000 tickets").click();
-    button("Stop; keep none of it").click();
-    assertThat(held).containsText("Stopped. Nothing of it was kept.");
+    button("Stop, and save none of it").click();
+    assertThat(held).containsText("Stopped. Nothing of it was saved.");
     button("Cancel").click();
     page.navigate("/tickets?search=Stopped");
     assertThat(page.getByText("No ticket matches.")).isVisible();
@@ -73,7 +73,7 @@ class ExchangeIT extends Journey {
     choose("depth", "Dark");
     type("description", "own name");
     choose("placement", "Back");
-    button("Put another thing on it").click();
+    button("Add another design").click();
     type("description-2", "lantern");
     choose("art-2", "Logo or drawing");
     choose("placement-2", "Left chest");

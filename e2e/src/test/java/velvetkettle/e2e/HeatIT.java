@@ -16,7 +16,7 @@ class HeatIT extends Journey {
     page.navigate("/tickets/" + Shop.tickets(KETTLE, "CUT").get(0) + "/press");
     Locator aside = page.locator("aside");
     assertThat(aside.locator("text.peak").first()).containsText("°C");
-    assertThat(aside.locator("figcaption")).containsText("give or take");
+    assertThat(aside.locator("figcaption")).containsText("±");
     assertThat(page.locator("#work")).containsText("Computed from the heat");
 
     Locator story = page.getByRole(AriaRole.REGION).getByText("What the heat does");
@@ -90,7 +90,7 @@ class HeatIT extends Journey {
     type("label", "100% cotton");
     type("description", "anchor");
     type("title", "Damp tees");
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     page.locator("article.option button.take").first().click();
     assertThat(heading("Before the press")).isVisible();
     station("Press").click();

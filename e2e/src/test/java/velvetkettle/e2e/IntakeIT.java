@@ -84,7 +84,7 @@ class IntakeIT extends Journey {
     say("12 hoodies, white logo 80 mm on the left chest");
     button("look it up later").click();
     assertThat(page.getByText("What colour is the cloth?")).isVisible();
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(page.locator(".question button").first()).isFocused();
     assertThat(page).hasURL(Pattern.compile(".*/tickets/new$"));
     page.locator("#sentence").press("End");

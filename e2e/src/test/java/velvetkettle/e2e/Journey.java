@@ -149,7 +149,7 @@ abstract class Journey {
 
   protected void keepAndChoose(String title) {
     type("title", title);
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(heading("What to put on this cloth")).isVisible();
     assertThat(page.locator("article.option").first()).isVisible();
   }

@@ -35,7 +35,7 @@ class NothingLostIT extends Journey {
     page = context.newPage();
     page.navigate("/tickets/new");
     assertThat(page.locator("#label")).hasValue("60% cotton 40% polyester");
-    button("Drop the changes").click();
+    button("Discard changes").click();
     assertThat(page.locator("#name")).hasValue("");
   }
 
@@ -47,7 +47,7 @@ class NothingLostIT extends Journey {
     type("description", "a wave");
     type("label", "60% cotton 60% polyester");
     assertThat(page.locator("#label-wrong")).containsText("add up to 120 %");
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(page.locator("#label")).isFocused();
     type("label", "60% cotton 40% pollyester");
     assertThat(page.locator("#label-wrong")).containsText("“pollyester” is not a fibre");
@@ -60,7 +60,7 @@ class NothingLostIT extends Journey {
     assertThat(page.locator("#pieces-wrong")).hasText("From 1 to 10000.");
     type("customer", "🪡".repeat(81));
     assertThat(page.locator("#customer-wrong")).hasText("At most 80 characters; here are 81.");
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(page.locator("#width")).isFocused();
     assertThat(page.locator("#name")).hasValue("mystery top");
     assertThat(page.locator("#width")).hasValue("900000");
@@ -76,10 +76,10 @@ class NothingLostIT extends Journey {
     Page other = context.browser().newContext(sameShop()).newPage();
     other.navigate(ticket + "/garment");
     other.locator("#customer").fill("Other tab");
-    other.getByText("Keep and choose a method").click();
+    other.getByText("Save and choose the method").click();
     assertThat(other.locator("#work")).containsText("What to put on this cloth");
     type("customer", "This tab");
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT).first())
         .containsText("changed in another tab");
     assertThat(page.locator("#customer")).hasValue("This tab");
@@ -108,7 +108,7 @@ class NothingLostIT extends Journey {
           changed.countDown();
         });
     type("customer", "Lantern Guild");
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     page.waitForCondition(() -> changed.getCount() == 0);
     typeNumber("width", "77");
     type("customer", "Lantern Guild, harbour side");
@@ -119,7 +119,7 @@ class NothingLostIT extends Journey {
     assertThat(page.locator("#customer")).hasValue("Lantern Guild, harbour side");
     assertThat(page.locator("#width")).hasValue("77");
     assertThat(page.getByText("Not kept yet")).isVisible();
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(heading("What to put on this cloth")).isVisible();
     page.navigate(ticket + "/garment");
     assertThat(page.locator("#width")).hasValue("77");

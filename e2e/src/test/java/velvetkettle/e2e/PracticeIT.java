@@ -44,7 +44,7 @@ class PracticeIT extends Journey {
 
   @Test
   @DisplayName(
-      "closed while cold it lets go and says why; strips show what the display is off by; set right"
+      "closed while cold it comes off and says why; strips show what the display is off by; set right"
           + " for this press, as the planner would, it comes out well")
   void learns() {
     withPress(7);
@@ -52,12 +52,12 @@ class PracticeIT extends Journey {
     button("Switch it on").click();
     assertThat(page.locator(".says")).hasText("warming up");
     pressAndWatch();
-    assertThat(came()).containsText("lets go");
+    assertThat(came()).containsText("comes off");
     assertThat(came()).containsText("below its setting");
     assertThat(came().locator("figure li.no").first()).isVisible();
 
     page.reload();
-    assertThat(came()).containsText("lets go");
+    assertThat(came()).containsText("comes off");
     assertThat(button("Set it")).isDisabled();
     button("Wait until it is ready").click();
     assertThat(page.locator(".says")).hasText("ready");
@@ -68,7 +68,7 @@ class PracticeIT extends Journey {
     Locator truth = page.locator(".truth li").first();
     int off = Integer.parseInt(read(truth, "by (\\d+)"));
     off = truth.textContent().contains("more") ? off : -off;
-    button("What would the planner set?").click();
+    button("Show the recommended setting").click();
     Locator planned = page.locator(".planned");
     int dial = Integer.parseInt(read(planned, "(\\d+) °C")) + off;
     typeNumber("practice-dial", String.valueOf(dial));

@@ -97,15 +97,15 @@ class PressIT extends Journey {
     }
     page.keyboard().press("ArrowUp");
     String wanted = page.locator(".point text").textContent().strip();
-    button("Keep this setting").click();
-    assertThat(button("Leave it to sheet, trade and heat")).isVisible();
+    button("Save this setting").click();
+    assertThat(button("Use the recommended setting")).isVisible();
     Assertions.assertThat(wanted).startsWith(setting());
     page.locator("dd button.value").first().click();
     assertThat(page.locator(".why").first()).containsText("You settled it");
     page.reload();
-    assertThat(button("Leave it to sheet, trade and heat")).isVisible();
-    button("Leave it to sheet, trade and heat").click();
-    assertThat(button("Leave it to sheet, trade and heat")).hasCount(0);
+    assertThat(button("Use the recommended setting")).isVisible();
+    button("Use the recommended setting").click();
+    assertThat(button("Use the recommended setting")).hasCount(0);
   }
 
   @Test
@@ -135,7 +135,7 @@ class PressIT extends Journey {
     Locator dialog = page.getByRole(AriaRole.DIALOG);
     assertThat(dialog.locator("svg.window")).isVisible();
     assertThat(dialog.locator(".empty"))
-        .containsText("No setting of its window will do: it bleeds");
+        .containsText("No setting of its window will do: the dye tints the print");
     assertThat(dialog.getByRole(AriaRole.SLIDER))
         .hasAttribute("aria-valuetext", Pattern.compile("Bleed no"));
     dialog.locator(".empty").getByRole(AriaRole.BUTTON).first().click();

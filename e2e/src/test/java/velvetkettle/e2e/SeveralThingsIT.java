@@ -19,7 +19,7 @@ class SeveralThingsIT extends Journey {
     choose("depth", "Dark");
     choose("dye", "Disperse");
     type("description", "white letters");
-    button("Put another thing on it").click();
+    button("Add another design").click();
     type("description-2", "a row of stones");
     choose("art-2", "Figure or line of stones");
     typeNumber("stones-2", "40");
@@ -47,7 +47,7 @@ class SeveralThingsIT extends Journey {
     choose("depth", "Dark");
     type("description", "raised letters");
     choose("surface", "Raised");
-    button("Put another thing on it").click();
+    button("Add another design").click();
     type("description-2", "a thin line");
     choose("over-2", "raised letters");
     keepAndChoose("Journey clash");
@@ -57,10 +57,10 @@ class SeveralThingsIT extends Journey {
     button("Take raised film").click();
     assertThat(page.locator(".ant-radio-button-wrapper-checked")).hasText("a thin line");
     button("Take everyday film").click();
-    assertThat(page.getByText("lets go of it").last()).isVisible();
+    assertThat(page.getByText("comes off it").last()).isVisible();
     station("Garment").click();
     choose("over-2", "the cloth");
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(page.locator(".together .sequence li")).hasCount(2);
     assertThat(page.locator(".together .sequence li").nth(1)).containsText("raised letters");
   }

@@ -114,12 +114,12 @@ class ToTheLoggedPressIT extends Journey {
     assertThat(page.locator("#work")).containsText("No press medium will do here");
     assertThat(page.locator("dl.out > div")).hasCount(1);
     assertThat(ruledOut("Everyday film")).containsText("patch on strong web");
-    button("Take the no-heat way").click();
+    button("Work without heat").click();
     assertThat(page.locator("#work")).containsText("Sew, tie or glue");
   }
 
   private void keepAndChoose() {
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(heading("What to put on this cloth")).isVisible();
   }
 

@@ -123,13 +123,13 @@ class WholeTradeIT extends Journey {
     type("material-name", "Undertow white");
     type("material-colour", "white");
     typeNumber("coolest", "151");
-    button("Keep this material").click();
+    button("Save this material").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("two ends");
     typeNumber("hottest", "153");
     typeNumber("shortest", "14");
     typeNumber("longest", "14");
     typeNumber("force", "130");
-    button("Keep this material").click();
+    button("Save this material").click();
     assertThat(work()).containsText("Undertow white");
     assertThat(work()).containsText("130 g");
     garment("band tee", "Top", "100% cotton", "Jersey");
@@ -148,22 +148,22 @@ class WholeTradeIT extends Journey {
   void aClothOfTheShop() {
     page.navigate("/cloths");
     button("New cloth").click();
-    button("Keep this cloth").click();
+    button("Save this cloth").click();
     assertThat(page.locator("#name-wrong")).hasText("This is needed.");
     type("name", "gangway vest");
     type("label", "100% cotton");
     typeNumber("weight", "2900");
-    button("Keep this cloth").click();
+    button("Save this cloth").click();
     assertThat(page.locator("#weight-wrong")).containsText("90 to 450 g/m²");
     typeNumber("weight", "210");
     page.locator("#sizes").fill("M,L,");
-    button("Keep this cloth").click();
+    button("Save this cloth").click();
     Locator row = page.locator("tr").filter(new Locator.FilterOptions().setHasText("gangway vest"));
     assertThat(row).containsText("210 g/m²");
     assertThat(row).containsText("M, L");
     page.getByLabel("Change gangway vest").click();
     type("label", "100% linen");
-    button("Keep this cloth").click();
+    button("Save this cloth").click();
     assertThat(row).containsText("100% linen");
     row.getByText("New ticket with it").click();
     button("The whole form").click();
@@ -184,7 +184,7 @@ class WholeTradeIT extends Journey {
     button("New press").click();
     type("press-name", name);
     choose("press-kind", kind);
-    button("Keep this press").click();
+    button("Save this press").click();
     assertThat(work()).containsText(name);
   }
 

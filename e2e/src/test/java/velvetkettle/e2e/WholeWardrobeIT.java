@@ -120,7 +120,7 @@ class WholeWardrobeIT extends Journey {
   }
 
   private void another(String n, String what, String width, String height) {
-    button("Put another thing on it").click();
+    button("Add another design").click();
     type("description-" + n, what);
     choose("placement-" + n, "Left chest");
     typeNumber("width-" + n, width);
@@ -156,7 +156,7 @@ class WholeWardrobeIT extends Journey {
     typeNumber("colours", "40");
     choose("lightest", "Light");
     type("title", "Journey film below");
-    button("Keep and choose a method").click();
+    button("Save and choose the method").click();
     assertThat(page.getByText("No press medium will do here")).isVisible();
     button("Lay blocker film below it").first().click();
     Locator order = page.locator(".together .sequence li");

@@ -20,6 +20,9 @@ import velvetkettle.core.quantity.Times;
  * those of the margins.
  */
 public record PressDiagnosis(Ended hold, Ended mark, Ended bleed) {
+  /** From so many times the visible on, nobody thinks in percent. */
+  private static final double MANY = 3;
+
   /** One question's answer in words. */
   public record Ended(Question question, Verdict verdict, Sentence sentence) {
     private static Ended of(Question question, Verdict verdict, String key, Object... arguments) {
@@ -87,11 +90,14 @@ public record PressDiagnosis(Ended hold, Ended mark, Ended bleed) {
           soft.get().damage(),
           whole(reading.hottestCloth()));
     }
-    int scorch = (int) Math.min(100_000, Math.round(100 * reading.scorch()));
-    if (reading.scorch() >= MarkMargin.SAFE_SCORCH) {
-      return reading.scorch() >= MarkMargin.VISIBLE
-          ? Ended.of(Question.MARK, Verdict.NO, "ended.mark.scorch.no", scorch)
-          : Ended.of(Question.MARK, Verdict.TIGHT, "ended.mark.scorch.tight", scorch);
+    double scorch = reading.scorch();
+    if (scorch >= MarkMargin.SAFE_SCORCH) {
+      if (scorch < MarkMargin.VISIBLE) {
+        return Ended.of(Question.MARK, Verdict.TIGHT, "ended.mark.scorch.tight", percent(scorch));
+      }
+      return scorch < MANY
+          ? Ended.of(Question.MARK, Verdict.NO, "ended.mark.scorch.no", percent(scorch))
+          : Ended.of(Question.MARK, Verdict.NO, "ended.mark.scorch.no-times", times(scorch));
     }
     Optional<Fibre> shiny = fibres(pressing).filter(fibre -> shines(fibre, reading)).findFirst();
     return shiny
@@ -121,13 +127,26 @@ public record PressDiagnosis(Ended hold, Ended mark, Ended bleed) {
     if (BleedMargin.notModelled(pressing.garment())) {
       return Ended.of(Question.BLEED, Verdict.SAFE, "ended.bleed.not-modelled");
     }
-    int tint = (int) Math.min(100_000, Math.round(100 * reading.tint()));
-    if (reading.tint() < BleedMargin.SAFE_TINT || DyeRisk.of(pressing.garment()) == DyeRisk.NONE) {
+    double tint = reading.tint();
+    if (tint < BleedMargin.SAFE_TINT || DyeRisk.of(pressing.garment()) == DyeRisk.NONE) {
       return Ended.of(Question.BLEED, Verdict.SAFE, "ended.bleed.safe");
     }
-    boolean seen = reading.tint() >= BleedMargin.VISIBLE && BleedMargin.isSeen(pressing);
-    return seen
-        ? Ended.of(Question.BLEED, Verdict.NO, "ended.bleed.no", tint)
-        : Ended.of(Question.BLEED, Verdict.TIGHT, "ended.bleed.tight", tint);
+    boolean seen = tint >= BleedMargin.VISIBLE && BleedMargin.isSeen(pressing);
+    if (seen) {
+      return tint < MANY
+          ? Ended.of(Question.BLEED, Verdict.NO, "ended.bleed.no", percent(tint))
+          : Ended.of(Question.BLEED, Verdict.NO, "ended.bleed.no-times", times(tint));
+    }
+    return tint < MANY
+        ? Ended.of(Question.BLEED, Verdict.TIGHT, "ended.bleed.tight", percent(tint))
+        : Ended.of(Question.BLEED, Verdict.TIGHT, "ended.bleed.tight-times", times(tint));
+  }
+
+  private static int percent(double ofVisible) {
+    return (int) Math.round(100 * ofVisible);
+  }
+
+  private static int times(double visible) {
+    return (int) Math.min(1000, Math.round(visible));
   }
 }

@@ -66,7 +66,8 @@ class PracticeApiTest extends ServerTest {
   }
 
   @Test
-  @DisplayName("switched on it warms up; a piece that was pressed too short lets go, and says why")
+  @DisplayName(
+      "switched on it warms up; a piece that was pressed too short comes off, and says why")
   void pressedTooShort() throws Exception {
     JsonNode cold = json(post("/api/practice", shift(null, List.of())).andExpect(status().isOk()));
     assertThat(cold.at("/standing/celsius/0").asDouble()).isLessThan(60);
@@ -78,7 +79,7 @@ class PracticeApiTest extends ServerTest {
                 .andExpect(status().isOk()));
     JsonNode last = pressed.path("last");
     assertThat(last.at("/whole/hold/verdict").asText()).isEqualTo("NO");
-    assertThat(last.at("/whole/hold/sentence").asText()).startsWith("It lets go");
+    assertThat(last.at("/whole/hold/sentence").asText()).startsWith("It comes off");
     assertThat(last.at("/wrong/0/because").toString()).contains("It was pressed for 3 s; ");
     assertThat(last.path("places")).hasSize(9);
     assertThat(pressed.path("strips")).hasSize(9);

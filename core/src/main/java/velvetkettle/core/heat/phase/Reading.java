@@ -160,6 +160,14 @@ public record Reading(
     return above == LayerKind.HEATED_PLATEN || above == LayerKind.GLUE;
   }
 
+  /** Whether the hot platen itself meets the cloth round the art: no sheet is between them. */
+  public static boolean platenMeetsCloth(PhaseResult act) {
+    return act.laying().bands().stream()
+        .map(band -> band.layer().kind())
+        .takeWhile(kind -> kind != LayerKind.FRONT && kind != LayerKind.BACK)
+        .noneMatch(kind -> kind == LayerKind.COVER || kind == LayerKind.SEPARATOR);
+  }
+
   private static double steam(PhaseResult act) {
     int below = act.laying().bondBelow();
     if (below < 0) {

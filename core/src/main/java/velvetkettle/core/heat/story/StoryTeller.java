@@ -222,7 +222,11 @@ public final class StoryTeller {
         : null;
   }
 
+  /**
+   * Cloth shines only where a platen itself comes down on it: under a sheet there is no such line.
+   */
   private List<Limit> limits() {
+    boolean bare = acts.stream().anyMatch(act -> act.closed() && Reading.platenMeetsCloth(act));
     List<Limit> limits = new ArrayList<>();
     pressing
         .garment()
@@ -237,6 +241,7 @@ public final class StoryTeller {
                                   Sentence.of("story.limit.softens", fibre, fibre.damage()),
                                   line.degrees())));
               Shine.onset(fibre)
+                  .filter(onset -> bare)
                   .ifPresent(
                       onset ->
                           limits.add(

@@ -36,7 +36,7 @@ public final class Ranking {
     List<Option> explained = new ArrayList<>();
     for (int i = 0; i < ranked.size(); i++) {
       Option other = i == 0 ? (ranked.size() > 1 ? ranked.get(1) : null) : ranked.get(0);
-      explained.add(ranked.get(i).because(reasons(ranked.get(i), other, pressedBefore)));
+      explained.add(ranked.get(i).because(reasons(ranked.get(i), i == 0, other, pressedBefore)));
     }
     return explained;
   }
@@ -46,7 +46,7 @@ public final class Ranking {
   }
 
   private static List<Sentence> reasons(
-      Option option, @Nullable Option other, Predicate<Option> pressedBefore) {
+      Option option, boolean best, @Nullable Option other, Predicate<Option> pressedBefore) {
     List<Sentence> reasons = new ArrayList<>();
     option
         .margins()
@@ -54,7 +54,8 @@ public final class Ranking {
         .filter(margin -> margin.verdict() == Verdict.TIGHT)
         .map(Margin::reason)
         .forEach(reasons::add);
-    if (reasons.isEmpty()) {
+    // Said of the best one; beside it the others only tell what sets them apart.
+    if (best && reasons.isEmpty()) {
       reasons.add(Sentence.of("reason.all-safe"));
     }
     if (pressedBefore.test(option)) {

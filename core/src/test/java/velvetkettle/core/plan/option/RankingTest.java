@@ -56,8 +56,7 @@ class RankingTest {
     assertThat(ranked.get(0).standing().reasons().get(3).arguments()).contains(4);
     assertThat(ranked.get(1).standing().reasons())
         .extracting(Sentence::key)
-        .containsExactly(
-            "reason.all-safe", "reason.wear.worse", "reason.hand.better", "reason.slower");
+        .containsExactly("reason.wear.worse", "reason.hand.better", "reason.slower");
   }
 
   @Test

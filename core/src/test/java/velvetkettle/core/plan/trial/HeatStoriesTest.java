@@ -9,7 +9,11 @@ import org.junit.jupiter.api.Test;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Fibre;
+import velvetkettle.core.heat.PressingBuilder;
 import velvetkettle.core.heat.story.HeatStory;
+import velvetkettle.core.heat.story.StoryTeller;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.job.Decoration;
@@ -92,9 +96,20 @@ class HeatStoriesTest {
         .extracting(event -> event.what().key())
         .containsSubsequence("story.glue-flows", "story.bond-made", "story.dye-rests");
     assertThat(story.events()).extracting(HeatStory.Event::at).isSorted();
-    assertThat(story.limits())
-        .extracting(limit -> limit.what().key())
-        .contains("story.limit.shines");
+  }
+
+  @Test
+  @DisplayName("cloth that only paper meets has no line for shine; under a bare platen it has")
+  void shinesOnlyUnderABarePlaten() {
+    HeatStory covered = told(job(Jobs.navyRowingTop(), Jobs.whiteLettering(), 1));
+    HeatStory bare =
+        StoryTeller.tell(PressingBuilder.film().on(Fabric.INTERLOCK, Fibre.POLYESTER).build());
+    assertThat(keys(covered)).isNotEmpty().doesNotContain("story.limit.shines");
+    assertThat(keys(bare)).contains("story.limit.shines");
+  }
+
+  private static List<String> keys(HeatStory story) {
+    return story.limits().stream().map(limit -> limit.what().key()).toList();
   }
 
   @Test
