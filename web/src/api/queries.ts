@@ -14,3 +14,19 @@ export const queryClient = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 })
+
+/** What each kind of change touches, by the first word of a query's key: only that is asked for again. */
+const TOUCHED = {
+  ticket: ['ticket', 'tickets', 'today', 'since', 'cutting'],
+  outcome: ['ticket', 'tickets', 'today', 'since', 'outcomes', 'runs', 'cloths', 'preview', 'trial', 'dye'],
+  material: ['materials', 'preview', 'trial', 'cutting', 'since'],
+  press: ['presses', 'workroom', 'preview', 'trial', 'practice', 'certainty', 'since'],
+  cloth: ['cloths', 'preview', 'trial'],
+  school: ['schools', 'preview', 'trial'],
+} as const
+
+/** @returns once everything that is looked at has been asked for again */
+export function touched(client: QueryClient, what: keyof typeof TOUCHED): Promise<void> {
+  const keys: readonly unknown[] = TOUCHED[what]
+  return client.invalidateQueries({ predicate: ({ queryKey }) => keys.includes(queryKey[0]) })
+}

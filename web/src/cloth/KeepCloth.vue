@@ -4,6 +4,7 @@ import { App } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api, type GarmentForm, type Problem } from '@/api/client'
+import { touched } from '@/api/queries'
 
 /** Keeps the garment as one that the shop presses often. */
 const props = defineProps<{ garment: GarmentForm }>()
@@ -21,7 +22,7 @@ const { mutate, isPending } = useMutation<unknown, Problem>({
     ),
   onSuccess: () => {
     message.success(t('garment.kept', { name: props.garment.name }))
-    void client.invalidateQueries({ queryKey: ['cloths'] })
+    void touched(client, 'cloth')
   },
   onError: (problem) => message.error(problem.message),
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { touched } from '@/api/queries'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -25,7 +26,7 @@ function choose(event: Event) {
 
 async function makeTickets() {
   await take()
-  await client.invalidateQueries()
+  await touched(client, 'ticket')
 }
 </script>
 

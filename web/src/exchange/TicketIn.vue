@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import { touched } from '@/api/queries'
 import { asBody, BYTES, picked, said } from './file'
 
 /** A ticket that was saved as a file, here or elsewhere, becomes a new one. */
@@ -20,7 +21,7 @@ async function read(event: Event) {
     await answer(
       api.PUT('/api/tickets/{id}/file', { params: { path: { id } }, body: asBody(file), ...BYTES }),
     )
-    await client.invalidateQueries()
+    await touched(client, 'ticket')
     await router.push({ name: 'ticket', params: { id, station: 'garment' } })
   } catch (e) {
     problem.value = said(e)

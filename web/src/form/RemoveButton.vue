@@ -2,14 +2,20 @@
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { App } from 'ant-design-vue'
 import type { Problem } from '@/api/client'
+import { touched } from '@/api/queries'
 
 /** Takes something away, after asking. */
-const props = defineProps<{ name: string; remove: () => Promise<unknown> }>()
+const props = defineProps<{
+  name: string
+  /** What kind of thing it is, which tells what has to be asked for again. */
+  of: 'cloth' | 'material' | 'press'
+  remove: () => Promise<unknown>
+}>()
 const { message } = App.useApp()
 const client = useQueryClient()
 const { mutate, isPending } = useMutation<unknown, Problem>({
   mutationFn: () => props.remove(),
-  onSuccess: () => client.invalidateQueries(),
+  onSuccess: () => touched(client, props.of),
   onError: (problem) => message.error(problem.message),
 })
 </script>

@@ -290,6 +290,7 @@ export default {
     orderTime: 'For the order',
     points: '{n} of 5',
     gone: '{medium} no longer works here.',
+    other: 'Set {is}, not {was}: of all that is safe this forgives most.',
     noHeat: 'Without heat',
     fix: 'Some of the garment is missing: {what}',
     toGarment: 'Go to Garment',

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type GarmentForm, type Schemas } from '@/api/client'
+import { touched } from '@/api/queries'
 import ClothSwatch from '@/cloth/ClothSwatch.vue'
 import RemoveButton from '@/form/RemoveButton.vue'
 import { startWith } from '@/ticket/startWith'
@@ -22,7 +23,7 @@ const remove = (id: string) => answer(api.DELETE('/api/cloths/{id}', { params: {
 
 function kept() {
   changing.value = null
-  void client.invalidateQueries({ queryKey: ['cloths'] })
+  void touched(client, 'cloth')
 }
 
 function use(garment: GarmentForm) {
@@ -92,7 +93,7 @@ function use(garment: GarmentForm) {
                     @click="changing = { cloth }"
                     >{{ $t('form.change') }}</a-button
                   >
-                  <RemoveButton :name="cloth.name" :remove="() => remove(cloth.id)" />
+                  <RemoveButton of="cloth" :name="cloth.name" :remove="() => remove(cloth.id)" />
                 </span>
               </td>
             </tr>

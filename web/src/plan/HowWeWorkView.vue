@@ -2,6 +2,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api, type Problem, type Schemas } from '@/api/client'
+import { touched } from '@/api/queries'
 import { useEditing } from '@/form/useEditing'
 import QueryState from '@/shell/QueryState.vue'
 
@@ -43,7 +44,7 @@ const {
 )
 const keeping = useMutation<boolean, Problem>({
   mutationFn: () => send(),
-  onSuccess: () => void client.invalidateQueries({ queryKey: ['preview'] }),
+  onSuccess: () => void touched(client, 'school'),
   onError: () => void refetch(),
 })
 

@@ -46,7 +46,7 @@ function taking() {
 beforeEach(() => {
   form.value = { decorations: [thing('crest'), thing('back')] } as unknown as TicketForm
   keep.mockReset().mockResolvedValue(true)
-  put.mockReset().mockResolvedValue({ data: {}, response: new Response() } as never)
+  put.mockReset().mockResolvedValue({ data: { plan }, response: new Response() } as never)
   opened.length = planned.length = 0
 })
 
@@ -72,6 +72,36 @@ describe('a medium that is taken', () => {
     await taking().take(option.medium, 'crest')
     expect(form.value!.decorations[0]!.medium).toBe('flock')
     expect(put).not.toHaveBeenCalled()
+  })
+})
+
+describe('a setting that is another once it is taken', () => {
+  const id = plan.decorations[0]!.decoration
+
+  async function taken(seconds: number, own?: ReturnType<typeof unsettled>) {
+    const told = () => (document.body.textContent.match(/Set [^.]*forgives most/g) ?? []).slice()
+    const before = told().length
+    form.value!.decorations = [thing(id)]
+    const made = structuredClone(plan)
+    for (const one of made.decorations[0]!.options) one.recipe.setting.time.value = seconds
+    put.mockResolvedValue({ data: { plan: made }, response: new Response() } as never)
+    await taking().take(option.medium, id, own)
+    await flushPromises()
+    return told().slice(before).join('')
+  }
+
+  it('is told, with what it was', async () => {
+    expect(await taken(option.recipe.setting.time.value + 2)).toMatch(
+      new RegExp(
+        `Set .*${option.recipe.setting.time.value + 2} s, not .*${option.recipe.setting.time.value} s`,
+      ),
+    )
+  })
+
+  it('is not told where it stayed, or the maker settled it', async () => {
+    expect(await taken(option.recipe.setting.time.value)).toBe('')
+    const own = { ...unsettled(option.medium), time: 12 }
+    expect(await taken(12, own)).toBe('')
   })
 })
 

@@ -3,7 +3,9 @@ import type { Ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Problem, type DecorationForm, type Plan, type TicketForm } from '@/api/client'
 import type { OwnSetting } from '@/presswindow/useTrial'
-import { decorationOf, needsCutting } from '@/ticket/currentOption'
+import { degrees } from '@/quantity/format'
+import { useUnits } from '@/quantity/units'
+import { currentOption, decorationOf, needsCutting } from '@/ticket/currentOption'
 import { useMakePlan } from '@/ticket/useTicket'
 
 interface Taking {
@@ -22,6 +24,7 @@ interface Taking {
 export function useMediumChoice({ ticketId, form, plan, keep, onOpen, onPlanned }: Taking) {
   const { t } = useI18n()
   const { message } = App.useApp()
+  const { temperature } = useUnits()
   const makePlan = useMakePlan()
   const thingOf = (id: string) => form.value?.decorations.find((one) => one.id === id)
 
@@ -29,6 +32,8 @@ export function useMediumChoice({ ticketId, form, plan, keep, onOpen, onPlanned 
   async function take(medium: string, id: string, own?: OwnSetting | null) {
     const thing = thingOf(id)
     if (!form.value || !ticketId.value || !thing) return
+    // What the maker settles is another setting on purpose.
+    const seen = own ? null : plan.value
     const before = { medium: thing.medium, own: thing.own }
     Object.assign(thing, { medium, own: own === undefined ? thing.own : own })
     if (!(await keep())) {
@@ -41,12 +46,29 @@ export function useMediumChoice({ ticketId, form, plan, keep, onOpen, onPlanned 
       onOpen(open)
       return
     }
-    await planAnew(ticketId.value, form.value)
+    await planAnew(ticketId.value, form.value, seen)
   }
 
-  async function planAnew(ticketId: string, kept: TicketForm) {
+  /** Says where the setting is another than the one that was looked at when the medium was taken. */
+  function tellOther(before: Plan | null, made: Plan) {
+    for (const { decoration } of made.decorations) {
+      const now = currentOption(made, decoration)
+      const seen = before?.decorations
+        .find((one) => one.decoration === decoration)
+        ?.options.find(({ medium }) => medium === now?.medium)
+      if (!now || !seen) continue
+      const [was, is] = [seen.recipe.setting, now.recipe.setting]
+      if (was.dial.value !== is.dial.value || was.time.value !== is.time.value)
+        message.info(t('method.other', { was: settingOf(was), is: settingOf(is) }), 8)
+    }
+  }
+  const settingOf = ({ dial, time }: { dial: { value: number }; time: { value: number } }) =>
+    `${degrees(dial.value, temperature.value)} ${temperature.value}, ${Math.round(time.value)} s`
+
+  async function planAnew(ticketId: string, kept: TicketForm, seen: Plan | null) {
     try {
-      await makePlan.mutateAsync({ ticketId, planId: crypto.randomUUID() })
+      const made = await makePlan.mutateAsync({ ticketId, planId: crypto.randomUUID() })
+      tellOther(seen, made.plan)
       onPlanned(
         kept.decorations.some(({ id, medium }) =>
           needsCutting(decorationOf(plan.value, id)?.options.find((option) => option.medium === medium)),

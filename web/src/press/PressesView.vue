@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
+import { touched } from '@/api/queries'
 import RemoveButton from '@/form/RemoveButton.vue'
 import { day } from '@/quantity/when'
 import LengthValue from '@/quantity/LengthValue.vue'
@@ -43,7 +44,7 @@ const remove = (id: string) => answer(api.DELETE('/api/presses/{id}', { params: 
 function kept() {
   changing.value = null
   measuring.value = null
-  void client.invalidateQueries()
+  void touched(client, 'press')
 }
 </script>
 
@@ -115,7 +116,7 @@ function kept() {
                     @click="changing = { id: item.id, view: item }"
                     >{{ $t('form.change') }}</a-button
                   >
-                  <RemoveButton :name="item.press.name" :remove="() => remove(item.id)" />
+                  <RemoveButton of="press" :name="item.press.name" :remove="() => remove(item.id)" />
                 </span>
               </td>
             </tr>

@@ -4,6 +4,7 @@ import { useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Plan, TicketView } from '@/api/client'
+import { touched } from '@/api/queries'
 import OutcomeForm from '@/log/OutcomeForm.vue'
 import StackDrawing from '@/stack/StackDrawing.vue'
 import CautionList from '@/plan/CautionList.vue'
@@ -73,7 +74,7 @@ function toLog() {
 }
 
 function toTicket(station: 'press' | 'check') {
-  void client.invalidateQueries()
+  void touched(client, 'outcome')
   void router.push({ name: 'ticket', params: { id: props.ticket.id, station } })
 }
 

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api, type Schemas } from '@/api/client'
+import { touched } from '@/api/queries'
 import RemoveButton from '@/form/RemoveButton.vue'
 import { capital, lengthIn } from '@/quantity/format'
 import LengthValue from '@/quantity/LengthValue.vue'
@@ -25,7 +26,7 @@ const remove = (id: string) => answer(api.DELETE('/api/materials/{id}', { params
 
 function kept() {
   changing.value = null
-  void client.invalidateQueries()
+  void touched(client, 'material')
 }
 
 const silent = (sheet: Schemas['InstructionSheet']) =>
@@ -116,7 +117,7 @@ const size = (remnant: Schemas['Remnant']) =>
                     @click="changing = { view: item }"
                     >{{ $t('form.change') }}</a-button
                   >
-                  <RemoveButton :name="item.material.name" :remove="() => remove(item.id)" />
+                  <RemoveButton of="material" :name="item.material.name" :remove="() => remove(item.id)" />
                 </span>
               </td>
             </tr>

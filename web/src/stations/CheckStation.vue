@@ -4,6 +4,7 @@ import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type Plan, type TicketView } from '@/api/client'
+import { touched } from '@/api/queries'
 import { repeat } from '@/ticket/startWith'
 import { unitsKey } from '@/quantity/units'
 import { when } from '@/quantity/when'
@@ -60,7 +61,7 @@ function again() {
 function done() {
   logging.value = null
   forgetRun(props.ticket.id)
-  void client.invalidateQueries()
+  void touched(client, 'outcome')
 }
 </script>
 

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { answer, api, type TicketForm } from '@/api/client'
+import { touched } from '@/api/queries'
 import { unitsKey } from '@/quantity/units'
 
 /** A kept ticket. */
@@ -28,7 +29,7 @@ export function useSaveTicket() {
   return useMutation({
     mutationFn: ({ id, form }: { id: string; form: TicketForm }) =>
       answer(api.PUT('/api/tickets/{id}', { params: { path: { id } }, body: form })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => touched(client, 'ticket'),
   })
 }
 
@@ -37,7 +38,7 @@ export function useMakePlan() {
   return useMutation({
     mutationFn: ({ ticketId, planId }: { ticketId: string; planId: string }) =>
       answer(api.PUT('/api/tickets/{ticketId}/plans/{planId}', { params: { path: { ticketId, planId } } })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => touched(client, 'ticket'),
   })
 }
 
@@ -51,6 +52,6 @@ export function useCut() {
         done ? api.PUT('/api/tickets/{id}/cut', asked) : api.DELETE('/api/tickets/{id}/cut', asked),
       )
     },
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => touched(client, 'ticket'),
   })
 }

@@ -28,8 +28,8 @@ class SeveralThingsIT extends Journey {
     Locator together = page.locator(".together");
     assertThat(together.locator(".sequence li")).hasCount(2);
     button("Take blocker film").click();
-    assertThat(page.getByText("Now choose for the next thing")).isVisible();
-    assertThat(page.locator(".ant-radio-button-wrapper-checked")).hasText("a row of stones");
+    assertThat(page.getByText("Now choose for the next design")).isVisible();
+    assertThat(page.locator(".ant-radio-button-wrapper-checked")).containsText("a row of stones");
     button("Take stones on a sheet").click();
     assertThat(heading("Before the press")).isVisible();
     station("Press").click();
@@ -55,7 +55,7 @@ class SeveralThingsIT extends Journey {
         .containsText("“raised letters” and “a thin line” do not go together like this.");
     assertThat(page.locator(".together .clash")).containsText("Put “a thin line” beside");
     button("Take raised film").click();
-    assertThat(page.locator(".ant-radio-button-wrapper-checked")).hasText("a thin line");
+    assertThat(page.locator(".ant-radio-button-wrapper-checked")).containsText("a thin line");
     button("Take everyday film").click();
     assertThat(page.getByText("comes off it").last()).isVisible();
     station("Garment").click();
