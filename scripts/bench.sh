@@ -24,6 +24,12 @@ run_bench() {
       say "Carrying out the plans of $jobs arbitrary jobs to the letter, a hundredth of that with heat computed, and 2000 spoilt ones"
       maven -pl core test -Dtest=CarriedOutTest -Dcarry.tell=true -Dcarry.jobs="$jobs" -Dcarry.heated=$((jobs / 100)) -Dcarry.spoilt=2000 |
         grep --line-buffered -E '^carry|Tests run|FAIL|ERROR' ;;
+    look)
+      need_tools
+      need_chromium
+      build
+      say "Script, first paint, shifts and long tasks of Today and a new ticket"
+      maven -pl e2e verify -Dit.test=FirstPaint -Dsurefire.failIfNoSpecifiedTests=false | grep --line-buffered -E '^look|Tests run|FAIL|ERROR' ;;
     attack)
       need_tools
       build

@@ -1,24 +1,30 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useMediaQuery } from '@vueuse/core'
+import { computed, defineAsyncComponent } from 'vue'
 import { useRoute } from 'vue-router'
-import GuidedRound from './round/GuidedRound.vue'
+import { useRound } from './round/useRound'
 import KeysHelp from './shell/KeysHelp.vue'
 import HealthBanner from './shell/HealthBanner.vue'
 import TopBar from './shell/TopBar.vue'
 import { useUnitsKey } from './shell/useUnitsKey'
 import { useTheme } from './shell/useTheme'
-import { day, night } from './theme'
+import { day, night, underAFinger } from './theme'
 
+const GuidedRound = defineAsyncComponent(() => import('./round/GuidedRound.vue'))
 const route = useRoute()
+const { stop } = useRound()
 const bare = computed(() => route.meta.bare === true)
 /** Another ticket is another view; another station of the same one is not. */
 const view = computed(() => `${String(route.name)} ${String(route.params.id ?? '')}`)
 useUnitsKey()
 const { theme } = useTheme()
+const look = computed(() => (theme.value === 'night' ? night : day))
+/** Where a finger points, controls are larger. */
+const coarse = useMediaQuery('(pointer: coarse)')
 </script>
 
 <template>
-  <a-config-provider :theme="theme === 'night' ? night : day">
+  <a-config-provider :theme="coarse ? underAFinger(look) : look">
     <a-app>
       <TopBar v-if="!bare" />
       <HealthBanner v-if="!bare" />
@@ -26,7 +32,7 @@ const { theme } = useTheme()
         <component :is="Component" :key="view" />
       </RouterView>
       <KeysHelp />
-      <GuidedRound v-if="!bare" />
+      <GuidedRound v-if="!bare && stop" />
     </a-app>
   </a-config-provider>
 </template>

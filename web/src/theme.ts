@@ -62,3 +62,11 @@ export const atThePress: ThemeConfig = {
     colorTextLightSolid: byThePress('on-copper'),
   },
 }
+
+/** As large as a fingertip, px; WCAG 2.2, 2.5.5. */
+const FINGERTIP = 44
+
+/** The same look with controls that a finger hits. */
+export function underAFinger({ token, ...look }: ThemeConfig): ThemeConfig {
+  return { ...look, token: { ...token, controlHeight: FINGERTIP, controlHeightSM: FINGERTIP } }
+}

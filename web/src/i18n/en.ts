@@ -180,7 +180,7 @@ export default {
     drawing: '{face}, lying flat',
     gridMillimetres: 'The grid is 10 mm, its strong lines 50 mm.',
     gridInch: 'The grid is half an inch, its strong lines an inch.',
-    how: 'Drag art or an obstacle; Alt lets it lie anywhere. Arrow keys move it by 1 mm, with Shift by 10.',
+    how: 'Drag art or an obstacle; Alt lets it lie anywhere. Arrow keys move it by {fine}, with Shift by {coarse}.',
     liesRight: '{what}, {width} x {height}, {across} right of the centre, {below} {unit} below the collar',
     liesLeft: '{what}, {width} x {height}, {across} left of the centre, {below} {unit} below the collar',
     chosen: 'Move',

@@ -64,8 +64,10 @@ function begin(garment: GarmentForm) {
   field.value?.focus()
 }
 
-/** Whether something is still asked that decides the method. */
-const open = computed(() => question.value?.needed ?? read.value.length === 0)
+/** Whether something is still asked that decides the method; of the fibre also where it may be looked up later. */
+const open = computed(() =>
+  question.value ? question.value.needed || question.value.about === 'LABEL' : read.value.length === 0,
+)
 
 defineExpose({ reading, open, done, clear: intake.clear })
 </script>

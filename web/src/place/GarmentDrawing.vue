@@ -62,7 +62,7 @@ function hold(event: PointerEvent, thing: Thing) {
 
 /** A millimetre at a time, ten with Shift. */
 function nudge(event: KeyboardEvent, thing: Thing) {
-  const step = arrowStep(event)
+  const step = arrowStep(event, length.value === 'inch' ? [25.4 / 16, 12.7] : [1, 10])
   if (event.key === 'Escape') cancel()
   if (event.key === 'Enter' || event.key === ' ') {
     event.preventDefault()

@@ -179,7 +179,12 @@ const range = ({ from, to }: { from: number; to: number }) =>
           @move="(thing, to) => move(thing.key, to)"
         />
         <p class="muted">
-          {{ $t('place.how') }}
+          {{
+            $t(
+              'place.how',
+              length === 'inch' ? { fine: '1/16 in', coarse: '1/2 in' } : { fine: '1 mm', coarse: '10 mm' },
+            )
+          }}
           {{ $t(length === 'inch' ? 'place.gridInch' : 'place.gridMillimetres') }}
         </p>
       </div>

@@ -5,9 +5,9 @@ export function pointIn(svg: SVGSVGElement, event: PointerEvent): { x: number; y
 }
 
 /** Which way an arrow key moves a thing: a millimetre at a time, ten with Shift; null for other keys. */
-export function arrowStep(event: KeyboardEvent): [number, number] | null {
+export function arrowStep(event: KeyboardEvent, [fine, coarse] = [1, 10]): [number, number] | null {
   const arrow = ARROWS[event.key]
-  const by = event.shiftKey ? 10 : 1
+  const by = event.shiftKey ? coarse! : fine!
   return arrow ? [arrow[0] * by, arrow[1] * by] : null
 }
 

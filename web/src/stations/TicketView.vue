@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { computed, provide, ref, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, provide, ref, useTemplateRef, watch } from 'vue'
 import type { TicketForm } from '@/api/client'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import GarmentStation from './GarmentStation.vue'
 import { isNoHeat } from '@/media/noHeat'
-import CutStation from './CutStation.vue'
-import HeatStory from '@/heat/HeatStory.vue'
-import CheckStation from './CheckStation.vue'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import type { OwnSetting } from '@/presswindow/useTrial'
@@ -16,8 +13,6 @@ import BesideTheWork from './BesideTheWork.vue'
 import { BESIDE } from '@/ticket/beside'
 import { blankTicket, copyOf, formOf } from '@/ticket/blankTicket'
 import { currentOption, decorationOf } from '@/ticket/currentOption'
-import MethodStation from './MethodStation.vue'
-import PressStation from './PressStation.vue'
 import SinceThen from '@/plan/SinceThen.vue'
 import { takeStart } from '@/ticket/startWith'
 import PlaceSection from '@/place/PlaceSection.vue'
@@ -31,6 +26,24 @@ import { useMediumChoice } from '@/plan/useMediumChoice'
 import { usePlan, useTicket } from '@/ticket/useTicket'
 import { useTicketDraft } from '@/ticket/useTicketDraft'
 import { usePresses } from '@/press/usePresses'
+
+/** What a new ticket does not need comes when it is gone to, or once the browser has nothing else to do. */
+const LATER = {
+  method: () => import('./MethodStation.vue'),
+  cut: () => import('./CutStation.vue'),
+  press: () => import('./PressStation.vue'),
+  check: () => import('./CheckStation.vue'),
+  heat: () => import('@/heat/HeatStory.vue'),
+}
+const MethodStation = defineAsyncComponent(LATER.method)
+const CutStation = defineAsyncComponent(LATER.cut)
+const PressStation = defineAsyncComponent(LATER.press)
+const CheckStation = defineAsyncComponent(LATER.check)
+const HeatStory = defineAsyncComponent(LATER.heat)
+onMounted(() => {
+  const idle = window.requestIdleCallback ?? ((then: () => void) => setTimeout(then, 500))
+  idle(() => Object.values(LATER).forEach((load) => void load().catch(() => undefined)))
+})
 
 /** One ticket on its way through the stations. */
 const route = useRoute()

@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -43,13 +46,16 @@ class AccessIT extends Journey {
         "/presses",
         "/how-sure",
         "/how-we-work",
+        "/terms",
         "/no/such/place"
       })
+  @DisplayName("by day and by night, at a desk's and at a tablet's size, and at twice the size")
   void places(String path) {
     page.navigate(path);
     page.locator("#work").waitFor();
     settle();
-    expectNoSeriousFinding();
+    expectNoSeriousFindingAnyhow();
+    expectNothingCutOff();
   }
 
   @ParameterizedTest
@@ -58,20 +64,52 @@ class AccessIT extends Journey {
     page.navigate("/tickets/" + firstTicketAt("PRESS") + "/" + view);
     page.locator("#work").waitFor();
     settle();
-    expectNoSeriousFinding();
+    expectNoSeriousFindingAnyhow();
+    if (!view.equals("card")) {
+      expectNothingCutOff();
+    }
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"garment", "method", "press", "check"})
-  @DisplayName("by night, at a tablet's size")
-  void byNight(String view) throws IOException {
-    page.setViewportSize(1024, 768);
-    context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
-    page.navigate("/tickets/" + firstTicketAt("PRESS") + "/" + view);
+  @DisplayName("under a finger every control is large enough, on a tablet held upright")
+  void underAFinger(String view) throws IOException {
+    BrowserContext tablet =
+        Chromium.browser()
+            .newContext(
+                new Browser.NewContextOptions()
+                    .setBaseURL(KETTLE.address())
+                    .setViewportSize(820, 1180)
+                    .setHasTouch(true)
+                    .setIsMobile(true)
+                    .setReducedMotion(ReducedMotion.REDUCE));
+    Page touched = tablet.newPage();
+    touched.navigate("/tickets/" + firstTicketAt("PRESS") + "/" + view);
+    touched.locator("#work h2").first().waitFor();
+    assertThat(touched.locator(".ant-skeleton")).hasCount(0);
+    Object small =
+        touched.evaluate(
+            """
+            () => [...document.querySelectorAll('button, a[href], input:not([type=range]), summary')]
+              .filter((one) => one.checkVisibility() && !one.closest('.visually-hidden, .skip, p, li, dt, dd'))
+              .map((one) => [one, (one.closest('.ant-input-number, .ant-select-selector, .ant-switch, label') ?? one)
+                .getBoundingClientRect()])
+              .filter(([, at]) => at.width > 1 && at.height < 43.5)
+              .map(([one, at]) => Math.round(at.height) + ' px: ' + one.outerHTML.slice(0, 120))
+            """);
+    assertThat((List<?>) small).isEmpty();
+    tablet.close();
+  }
+
+  @Test
+  @DisplayName("the check for what is cut off finds what is too wide")
+  void theCheckFindsWhatIsTooWide() {
+    page.navigate("/no/such/place");
     page.locator("#work").waitFor();
-    settle();
-    assertThat(page.locator("html")).hasAttribute("data-theme", "night");
-    expectNoSeriousFinding();
+    page.evaluate(
+        "() => document.querySelector('#work').insertAdjacentHTML('beforeend',"
+            + " '<div style=\"width:900px\">wide</div>')");
+    assertThat(wider(640)).isPositive();
   }
 
   @ParameterizedTest
@@ -267,6 +305,45 @@ class AccessIT extends Journey {
 
   private void settle() {
     assertThat(page.locator(".ant-skeleton")).hasCount(0);
+  }
+
+  /** In both themes, and as wide as a desk's and a tablet's screen. */
+  private void expectNoSeriousFindingAnyhow() {
+    for (String theme : new String[] {"day", "night"}) {
+      page.evaluate(
+          """
+          theme => {
+            localStorage.setItem('kettle.theme', theme)
+            dispatchEvent(new StorageEvent('storage',
+              { key: 'kettle.theme', newValue: theme, storageArea: localStorage }))
+          }
+          """,
+          theme);
+      assertThat(page.locator("html")).hasAttribute("data-theme", theme);
+      for (int width : new int[] {1280, 1024}) {
+        page.setViewportSize(width, 800);
+        expectNoSeriousFinding();
+      }
+    }
+  }
+
+  /**
+   * WCAG 2.2, 1.4.4: at 200 % on a desk's screen, and on a tablet held upright, nothing hangs out
+   * at the side.
+   */
+  private void expectNothingCutOff() {
+    for (int width : new int[] {820, 640}) {
+      assertThat(wider(width)).as("px too wide at %d", width).isLessThanOrEqualTo(1);
+    }
+    page.setViewportSize(1280, 800);
+  }
+
+  private int wider(int width) {
+    page.setViewportSize(width, 800);
+    return ((Number)
+            page.evaluate(
+                "() => document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+        .intValue();
   }
 
   private void expectNoSeriousFinding() {

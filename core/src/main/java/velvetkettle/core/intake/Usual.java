@@ -103,11 +103,11 @@ public final class Usual {
     Double width = intake.value(Field.WIDTH, Double.class);
     Double height = intake.value(Field.HEIGHT, Double.class);
     if (art != null && width != null) {
-      put(Field.HEIGHT, Math.max(LEAST, fives(width / shape(art))));
+      put(Field.HEIGHT, inProportion(width, 1 / shape(art)));
     } else if (art != null && height != null) {
       // What is said to be so high is a number or a figure more often than a long line.
       double across = art == ArtKind.PHOTOGRAPH ? PHOTOGRAPH : 1;
-      put(Field.WIDTH, Math.max(LEAST, fives(height * across)));
+      put(Field.WIDTH, inProportion(height, across));
     }
     Colour cloth = intake.value(Field.COLOUR, Colour.class);
     if (art != null && cloth != null) {
@@ -123,6 +123,14 @@ public final class Usual {
       case PHOTOGRAPH -> PHOTOGRAPH;
       case LOGO, ALL_OVER_PRINT, MADE_PATCH, BADGE, APPLIQUE, SECOND_LAYER -> 1;
     };
+  }
+
+  /**
+   * What is as wide as it is high stays so to the tenth, also in inches; the rest is a guess in
+   * round figures.
+   */
+  private static double inProportion(double length, double proportion) {
+    return proportion == 1 ? length : Math.max(LEAST, fives(length * proportion));
   }
 
   private static double fives(double length) {
