@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
-import { computed, defineAsyncComponent } from 'vue'
+import messages from 'ant-design-vue/es/message'
+import { computed, defineAsyncComponent, provide } from 'vue'
 import { useRoute } from 'vue-router'
 import { useRound } from './round/useRound'
 import KeysHelp from './shell/KeysHelp.vue'
 import HealthBanner from './shell/HealthBanner.vue'
 import TopBar from './shell/TopBar.vue'
+import { MESSAGE } from './shell/useMessage'
 import { useUnitsKey } from './shell/useUnitsKey'
 import { useTheme } from './shell/useTheme'
 import { day, night, underAFinger } from './theme'
@@ -17,6 +19,8 @@ const bare = computed(() => route.meta.bare === true)
 /** Another ticket is another view; another station of the same one is not. */
 const view = computed(() => `${String(route.name)} ${String(route.params.id ?? '')}`)
 useUnitsKey()
+const [message, MessageHolder] = messages.useMessage()
+provide(MESSAGE, message)
 const { theme } = useTheme()
 const look = computed(() => (theme.value === 'night' ? night : day))
 /** Where a finger points, controls are larger. */
@@ -25,7 +29,8 @@ const coarse = useMediaQuery('(pointer: coarse)')
 
 <template>
   <a-config-provider :theme="coarse ? underAFinger(look) : look">
-    <a-app>
+    <div class="app">
+      <MessageHolder />
       <TopBar v-if="!bare" />
       <HealthBanner v-if="!bare" />
       <RouterView v-slot="{ Component }">
@@ -33,6 +38,6 @@ const coarse = useMediaQuery('(pointer: coarse)')
       </RouterView>
       <KeysHelp />
       <GuidedRound v-if="!bare && stop" />
-    </a-app>
+    </div>
   </a-config-provider>
 </template>

@@ -19,8 +19,18 @@ function shared(token: Tokens) {
     colorBgElevated: token('pop-up'),
     colorBorder: token('field-line'),
     colorBorderSecondary: token('line'),
-    colorLink: token('copper'),
+    colorLink: token('slate'),
   }
+}
+
+/** Copper is heat, and the one thing to do next; what is chosen or switched on is not. */
+function chosen(token: Tokens) {
+  const colour = {
+    colorPrimary: token('chosen'),
+    colorPrimaryHover: token('chosen'),
+    colorPrimaryActive: token('chosen'),
+  }
+  return { Radio: colour, Switch: colour, Checkbox: colour, Slider: colour, Progress: colour, Select: colour }
 }
 
 const byDay = tokensOf()
@@ -29,6 +39,7 @@ const byThePress = tokensOf('.at-press')
 
 /** The control library in the colours of style/tokens.css. */
 export const day: ThemeConfig = {
+  components: chosen(byDay),
   token: {
     ...shared(byDay),
     // Lighter, as the library has it, white on it would be hard to read.
@@ -43,6 +54,7 @@ export const day: ThemeConfig = {
 /** The whole application in a workshop at night. */
 export const night: ThemeConfig = {
   algorithm: theme.darkAlgorithm,
+  components: chosen(byNight),
   token: {
     ...shared(byNight),
     colorBgBase: byNight('steam'),
@@ -54,6 +66,7 @@ export const night: ThemeConfig = {
 /** At the press. */
 export const atThePress: ThemeConfig = {
   algorithm: theme.darkAlgorithm,
+  components: chosen(byThePress),
   token: {
     ...shared(byThePress),
     controlHeight: 48,

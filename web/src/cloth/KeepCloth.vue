@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
-import { App } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api, type GarmentForm, type Problem } from '@/api/client'
 import { touched } from '@/api/queries'
+import { useMessage } from '@/shell/useMessage'
 
 /** Keeps the garment as one that the shop presses often. */
 const props = defineProps<{ garment: GarmentForm }>()
-const { message } = App.useApp()
+const message = useMessage()
 const { t } = useI18n()
 const client = useQueryClient()
 const ready = computed(() => [props.garment.name, props.garment.label].every((typed) => typed.trim()))

@@ -115,7 +115,7 @@ async function fetchArt(id: string) {
 }
 
 .over {
-  border-color: var(--copper);
+  border-color: var(--chosen);
   background: var(--tight-ground);
 }
 

@@ -248,7 +248,7 @@ figcaption {
 
 .chosen .carrier,
 .piece:focus-visible .carrier {
-  stroke: var(--paper-copper);
+  stroke: var(--paper-chosen);
   stroke-dasharray: none;
   stroke-width: 1.2;
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
-import { App } from 'ant-design-vue'
 import type { Problem } from '@/api/client'
 import { touched } from '@/api/queries'
+import { useMessage } from '@/shell/useMessage'
 
 /** Takes something away, after asking. */
 const props = defineProps<{
@@ -11,7 +11,7 @@ const props = defineProps<{
   of: 'cloth' | 'material' | 'press'
   remove: () => Promise<unknown>
 }>()
-const { message } = App.useApp()
+const message = useMessage()
 const client = useQueryClient()
 const { mutate, isPending } = useMutation<unknown, Problem>({
   mutationFn: () => props.remove(),

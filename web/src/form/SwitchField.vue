@@ -17,4 +17,10 @@ defineProps<{ id: string; label: string }>()
   align-items: center;
   gap: 10px;
 }
+@media (pointer: coarse) {
+  label {
+    display: flex;
+    align-items: center;
+  }
+}
 </style>

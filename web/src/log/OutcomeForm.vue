@@ -198,13 +198,13 @@ fieldset {
 }
 
 .seen.on {
-  border: 2px solid var(--copper);
+  border: 2px solid var(--chosen);
   background: var(--copper-wash);
   font-weight: 600;
 }
 
 .needs {
-  color: var(--copper);
+  color: var(--chosen);
 }
 
 .row {

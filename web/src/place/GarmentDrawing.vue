@@ -273,7 +273,7 @@ function describe(thing: Thing) {
 }
 
 .thing.chosen rect {
-  stroke: var(--paper-copper);
+  stroke: var(--paper-held);
   stroke-width: 3;
 }
 

@@ -14,7 +14,7 @@ const { word } = useVocabulary()
 <style scoped>
 .cautions {
   padding: 10px 16px 10px 32px;
-  border-left: 4px solid var(--copper);
+  border-left: 4px solid var(--tight);
   background: var(--mind-ground);
   font-size: var(--type-note);
   line-height: 1.5;

@@ -168,7 +168,7 @@ tr > :first-child {
 .points {
   display: inline-block;
   min-width: 20px;
-  color: var(--copper);
+  color: var(--chosen);
   font-size: var(--type-lead);
 }
 </style>

@@ -124,7 +124,7 @@ legend {
   padding: 0 8px;
   border: 1px solid var(--line);
   border-radius: 8px;
-  color: var(--copper);
+  color: var(--chosen);
 }
 
 .problem {

@@ -144,12 +144,12 @@ const order = computed(() => duration(props.option.standing.order))
 }
 
 .shown {
-  border: 2px solid var(--copper);
+  border: 2px solid var(--chosen);
   padding: 13px 15px;
 }
 
 .rank {
-  color: var(--copper);
+  color: var(--chosen);
   font-size: var(--type-headline);
   line-height: 1;
 }

@@ -65,7 +65,7 @@ dd {
 }
 
 dd strong {
-  color: var(--copper);
+  color: var(--chosen);
 }
 
 .its {

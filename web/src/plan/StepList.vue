@@ -58,7 +58,7 @@ li {
 }
 
 .number {
-  color: var(--copper);
+  color: var(--chosen);
 }
 
 .kind {

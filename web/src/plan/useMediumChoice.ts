@@ -1,4 +1,3 @@
-import { App } from 'ant-design-vue'
 import type { Ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Problem, type DecorationForm, type Plan, type TicketForm } from '@/api/client'
@@ -7,6 +6,7 @@ import { degrees } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { currentOption, decorationOf, needsCutting } from '@/ticket/currentOption'
 import { useMakePlan } from '@/ticket/useTicket'
+import { useMessage } from '@/shell/useMessage'
 
 interface Taking {
   ticketId: Ref<string | undefined>
@@ -23,7 +23,7 @@ interface Taking {
 /** Takes media and settings for the things of a ticket, keeps them with it, and has the plan made. */
 export function useMediumChoice({ ticketId, form, plan, keep, onOpen, onPlanned }: Taking) {
   const { t } = useI18n()
-  const { message } = App.useApp()
+  const message = useMessage()
   const { temperature } = useUnits()
   const makePlan = useMakePlan()
   const thingOf = (id: string) => form.value?.decorations.find((one) => one.id === id)

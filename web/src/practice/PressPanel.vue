@@ -155,7 +155,7 @@ function another(kind = kept.value.kind) {
 }
 
 .speed button[aria-pressed='true'] {
-  border-color: var(--copper);
+  border-color: var(--chosen);
   background: var(--mind-ground);
   font-weight: 700;
 }

@@ -108,12 +108,12 @@ h3 {
 
 .chips button:hover,
 .chips button[aria-pressed='true'] {
-  border-color: var(--copper);
+  border-color: var(--chosen);
   background: var(--mind-ground);
 }
 
 .chips b {
-  color: var(--copper);
+  color: var(--chosen);
 }
 
 .chips b.room {

@@ -48,7 +48,7 @@ onKeyStroke('Escape', () => {
   width: 400px;
   max-width: calc(100vw - 40px);
   padding: 14px 18px;
-  border: 2px solid var(--copper);
+  border: 2px solid var(--chosen);
   border-radius: 10px;
   background: var(--sheet);
   box-shadow: 0 8px 28px var(--shade);

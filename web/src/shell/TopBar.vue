@@ -178,6 +178,24 @@ nav {
   outline-color: var(--bar-here);
 }
 
+@media (max-width: 900px) {
+  .bar {
+    flex-wrap: wrap;
+    height: auto;
+    padding-block: 8px;
+    row-gap: 8px;
+  }
+
+  nav {
+    flex-wrap: wrap;
+    height: auto;
+  }
+
+  .place {
+    min-height: 44px;
+  }
+}
+
 @media (max-width: 1100px) {
   .bar,
   nav {

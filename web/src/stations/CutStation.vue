@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { App } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import type { DecorationForm, Plan, Problem, TicketForm, TicketView } from '@/api/client'
 import { said } from '@/exchange/file'
@@ -19,6 +18,7 @@ import { newDesign, type ArtView, type Design } from '@/cut/designs'
 import DesignWork from '@/cut/DesignWork.vue'
 import LayOut from '@/cut/LayOut.vue'
 import { useCutting, useReading, useReadings } from '@/cut/useCutting'
+import { useMessage } from '@/shell/useMessage'
 
 const props = defineProps<{ ticket: TicketView | null; form: TicketForm; plan: Plan | null }>()
 const emit = defineEmits<{
@@ -34,7 +34,7 @@ const worked = computed(() =>
 const isCut = computed(() => ['PRESS', 'CHECK', 'DONE'].includes(props.ticket?.station ?? ''))
 const begun = computed(() => props.ticket?.station !== 'CUT' && props.ticket?.station !== 'PRESS')
 
-const { message } = App.useApp()
+const message = useMessage()
 async function say(done: boolean) {
   if (!props.ticket) return
   try {

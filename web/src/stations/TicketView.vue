@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, provide, ref, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, provide, ref, useTemplateRef, watch } from 'vue'
 import type { TicketForm } from '@/api/client'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -27,23 +27,12 @@ import { usePlan, useTicket } from '@/ticket/useTicket'
 import { useTicketDraft } from '@/ticket/useTicketDraft'
 import { usePresses } from '@/press/usePresses'
 
-/** What a new ticket does not need comes when it is gone to, or once the browser has nothing else to do. */
-const LATER = {
-  method: () => import('./MethodStation.vue'),
-  cut: () => import('./CutStation.vue'),
-  press: () => import('./PressStation.vue'),
-  check: () => import('./CheckStation.vue'),
-  heat: () => import('@/heat/HeatStory.vue'),
-}
-const MethodStation = defineAsyncComponent(LATER.method)
-const CutStation = defineAsyncComponent(LATER.cut)
-const PressStation = defineAsyncComponent(LATER.press)
-const CheckStation = defineAsyncComponent(LATER.check)
-const HeatStory = defineAsyncComponent(LATER.heat)
-onMounted(() => {
-  const idle = window.requestIdleCallback ?? ((then: () => void) => setTimeout(then, 500))
-  idle(() => Object.values(LATER).forEach((load) => void load().catch(() => undefined)))
-})
+/** What a new ticket does not need comes when it is gone to. */
+const MethodStation = defineAsyncComponent(() => import('./MethodStation.vue'))
+const CutStation = defineAsyncComponent(() => import('./CutStation.vue'))
+const PressStation = defineAsyncComponent(() => import('./PressStation.vue'))
+const CheckStation = defineAsyncComponent(() => import('./CheckStation.vue'))
+const HeatStory = defineAsyncComponent(() => import('@/heat/HeatStory.vue'))
 
 /** One ticket on its way through the stations. */
 const route = useRoute()

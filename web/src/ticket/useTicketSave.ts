@@ -1,9 +1,9 @@
-import { App } from 'ant-design-vue'
 import { computed, ref, watch, type Ref } from 'vue'
 import { Problem, type TicketView } from '@/api/client'
 import { copyOf, formOf } from './blankTicket'
 import { useSaveTicket } from './useTicket'
 import type { useTicketDraft } from './useTicketDraft'
+import { useMessage } from '@/shell/useMessage'
 
 /**
  * Keeps a ticket as it is typed. One that somebody else kept meanwhile is not written over: it is stale.
@@ -15,7 +15,7 @@ export function useTicketSave(
   ticket: Ref<TicketView | undefined>,
   ticketId: Ref<string | undefined>,
 ) {
-  const { message } = App.useApp()
+  const message = useMessage()
   const save = useSaveTicket()
   const stale = ref(false)
   const problem = ref<Problem | null>(null)

@@ -92,7 +92,7 @@ class AccessIT extends Journey {
             """
             () => [...document.querySelectorAll('button, a[href], input:not([type=range]), summary')]
               .filter((one) => one.checkVisibility() && !one.closest('.visually-hidden, .skip, p, li, dt, dd'))
-              .map((one) => [one, (one.closest('.ant-input-number, .ant-select-selector, .ant-switch, label') ?? one)
+              .map((one) => [one, (one.closest('.ant-input-number, .ant-select-selector, .ant-picker, .switch, label') ?? one)
                 .getBoundingClientRect()])
               .filter(([, at]) => at.width > 1 && at.height < 43.5)
               .map(([one, at]) => Math.round(at.height) + ' px: ' + one.outerHTML.slice(0, 120))

@@ -121,7 +121,7 @@ class FirstHourIT extends Journey {
   @DisplayName("one's own drawing to a layout")
   void ownDrawing() throws IOException {
     atToday();
-    say("6 navy caps 100% cotton, white badge 60 front, nothing in the way");
+    say("6 navy caps 100% cotton, white logo 60mm front, nothing in the way");
     answered();
     page.keyboard().press("Enter");
     methodsStand();
@@ -189,6 +189,7 @@ class FirstHourIT extends Journey {
     page.keyboard().press("/");
     page.keyboard().type("pennants");
     page.keyboard().press("Enter");
+    assertThat(page.locator(".lines .line").first()).containsText("ennants");
     page.locator(".lines .number").first().click();
     assertThat(page.locator("h1")).containsText("ennants");
     took("a ticket that is looked for");
@@ -231,6 +232,7 @@ class FirstHourIT extends Journey {
     write("material-name", "Saltline grey");
     page.locator(".ant-select:has(#material-medium)").click();
     page.locator(".ant-select-item-option:visible").filter(has("Everyday film")).click();
+    write("material-colour", "grey");
     write("coolest", "150");
     page.keyboard().press("Tab");
     page.keyboard().type("160");
