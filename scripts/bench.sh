@@ -76,7 +76,7 @@ run_bench() {
       need_tools
       say "Changing the planner's code in every small way, and counting what the tests notice"
       maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage | grep -E '^>> |Score|mutations|ERROR|BUILD' ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench look, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
   esac
 }
 

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { nextTick, ref, useTemplateRef } from 'vue'
+import { defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue'
 import type { TicketForm } from '@/api/client'
 import type { Chip } from './chips'
 import type { Field } from './reading'
-import ChipEditor from './ChipEditor.vue'
+
+/** Its fields come when the first chip is opened. */
+const ChipEditor = defineAsyncComponent(() => import('./ChipEditor.vue'))
 
 /** What was read, each to be put right in its place. */
 const form = defineModel<TicketForm>({ required: true })
@@ -12,12 +14,12 @@ const open = ref<Field | null>(null)
 const editor = useTemplateRef<HTMLElement>('editor')
 const list = useTemplateRef<HTMLElement>('list')
 
-/** The cursor goes to what is put right, and back. */
-async function turn(field: Field) {
+function turn(field: Field) {
   open.value = open.value === field ? null : field
-  await nextTick()
-  editor.value?.querySelector<HTMLElement>('input, textarea')?.focus()
 }
+
+/** The cursor goes to what is put right, and back. */
+const toField = () => editor.value?.querySelector<HTMLElement>('input, textarea')?.focus()
 
 async function close() {
   const field = open.value
@@ -53,7 +55,7 @@ async function close() {
       :aria-label="$t('intake.putRight', { what: $t(`intake.chip.${open}`) })"
       @keydown.esc.stop="close"
     >
-      <ChipEditor :key="open" v-model="form" :field="open" />
+      <ChipEditor :key="open" v-model="form" :field="open" @vue:mounted="toField" />
       <a-button @click="close">{{ $t('intake.done') }}</a-button>
     </section>
   </div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
-import { computed } from 'vue'
-import StackDrawer from './StackDrawer.vue'
+import { computed, defineAsyncComponent } from 'vue'
+
+const StackDrawer = defineAsyncComponent(() => import('./StackDrawer.vue'))
 
 /**
  * What stands beside the work of a station: the thing itself, or the Stack. Where the window is narrow the thing comes

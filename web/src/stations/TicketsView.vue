@@ -98,6 +98,7 @@ function show(change: Record<string, string | undefined>) {
 <style scoped>
 .stations {
   display: flex;
+  flex-wrap: wrap;
   gap: 4px;
   padding-bottom: 10px;
 }
