@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { DecorationForm } from '@/api/client'
+import shared from '@/testing/shared/pieces-on-a-mat.json'
 import {
   newDesign,
   ownColours,
@@ -26,31 +27,6 @@ const art: ArtView = {
   skipped: [],
 }
 const decoration = { id: 'a', width: 60, layered: false, materialId: 'roll-1' } as DecorationForm
-
-function piece(id: string, x: number, y: number, material = 'navy'): LaidPiece {
-  const at = { x, y, width: 40, height: 30 }
-  return { id, decoration: 'a', colour: '#1d3c6e', copy: 1, material, at, turned: false, wrong: null }
-}
-
-const mat = (...pieces: LaidPiece[]): Mat => ({
-  stocks: [
-    {
-      id: 'n',
-      material: 'navy',
-      name: 'Saltline navy',
-      colour: '#1d3c6e',
-      at: { x: 0, y: 0, width: 120, height: 120 },
-    },
-    {
-      id: 'r',
-      material: 'red',
-      name: 'Saltline red',
-      colour: '#c8262b',
-      at: { x: 120, y: 0, width: 120, height: 120 },
-    },
-  ],
-  pieces,
-})
 
 describe('a new design', () => {
   it('is as wide as the ticket has it, with near colours as one', () => {
@@ -99,17 +75,30 @@ describe('a new design', () => {
 })
 
 describe('a piece that is moved', () => {
-  it('may lie where it is apart from its neighbours, on its own material, off the edge', () => {
-    expect(wrongAt(piece('p', 10, 10), mat(piece('q', 54, 10)), 4, 3)).toBe(false)
+  const stocks = shared.stocks.map((stock) => ({ ...stock, name: '', colour: '#888888' }))
+  const laid = (id: string, at: Partial<LaidPiece>): LaidPiece => ({
+    id,
+    decoration: 'a',
+    colour: '#1d3c6e',
+    copy: 1,
+    material: 'navy',
+    at: { x: 0, y: 0, width: 1, height: 1 },
+    turnable: true,
+    turned: false,
+    wrong: null,
+    ...at,
   })
 
-  it.each([
-    ['too near its neighbour', piece('p', 12, 10)],
-    ['too near the edge', piece('p', 1, 10)],
-    ['over the edge', piece('p', 100, 10)],
-    ['on another material', piece('p', 140, 10)],
-    ['on none', piece('p', 10, 130)],
-  ])('may not lie %s', (_, moved) => {
-    expect(wrongAt(moved, mat(piece('q', 54, 10)), 4, 3)).toBe(true)
+  it.each(shared.cases)('lies as the server says: $name', ({ wrong, material, at, ...more }) => {
+    const mat: Mat = { stocks, pieces: [laid('q', shared.neighbour)] }
+    const { turned = false, turnable = true }: { turned?: boolean; turnable?: boolean } = more
+    const moved = laid('p', { material, at, turned, turnable })
+    expect(wrongAt(moved, mat, shared.spacing, shared.margin)).toBe(wrong)
+  })
+
+  it('lies as the server says beside one on another material', () => {
+    const { neighbour, piece, margin, wrong } = shared.acrossTwoMaterials
+    const mat: Mat = { stocks, pieces: [laid('q', neighbour)] }
+    expect(wrongAt(laid('p', piece), mat, shared.spacing, margin)).toBe(wrong)
   })
 })

@@ -7,6 +7,7 @@ export type DesignReading = Schemas['DesignReading']
 export type LayoutView = Schemas['LayoutView']
 export type Mat = Schemas['MatView']
 export type LaidPiece = Schemas['LaidPiece']
+type Rectangle = Schemas['Rectangle']
 
 /** Which place that fails: its layer and its number in it. */
 export interface Fault {
@@ -86,33 +87,41 @@ export const readBy = (design: Design) => JSON.stringify({ ...design, copies: 0 
 /** The colours that are their own, not cut as one with another. */
 export const ownColours = (design: Design) => design.colours.filter(({ sameAs }) => sameAs === null)
 
-/** Whether two pieces, or a piece and the edge of what it lies on, are too near: as the server has it. */
+const TOUCH = 1e-6
+
+const holds = (outer: Rectangle, inner: Rectangle) =>
+  inner.x >= outer.x - TOUCH &&
+  inner.y >= outer.y - TOUCH &&
+  inner.x + inner.width <= outer.x + outer.width + TOUCH &&
+  inner.y + inner.height <= outer.y + outer.height + TOUCH
+
+const grown = ({ x, y, width, height }: Rectangle, by: number): Rectangle => ({
+  x: x - by,
+  y: y - by,
+  width: width + 2 * by,
+  height: height + 2 * by,
+})
+
+const overlaps = (one: Rectangle, other: Rectangle) =>
+  one.x < other.x + other.width - TOUCH &&
+  other.x < one.x + one.width - TOUCH &&
+  one.y < other.y + other.height - TOUCH &&
+  other.y < one.y + one.height - TOUCH
+
+/**
+ * Whether a piece that is held lies wrong, while the server is not asked: the same cases are held against both
+ * (testing/shared/pieces-on-a-mat.json).
+ */
 export function wrongAt(piece: LaidPiece, mat: Mat, spacing: number, margin: number): boolean {
-  const a = piece.at
-  const under = mat.stocks.find(
-    ({ at }) =>
-      a.x >= at.x - 1e-6 &&
-      a.y >= at.y - 1e-6 &&
-      a.x + a.width <= at.x + at.width + 1e-6 &&
-      a.y + a.height <= at.y + at.height + 1e-6,
-  )
-  if (!under || under.material !== piece.material) return true
-  const s = under.at
-  const atEdge =
-    a.x < s.x + margin - 1e-6 ||
-    a.y < s.y + margin - 1e-6 ||
-    a.x + a.width > s.x + s.width - margin + 1e-6 ||
-    a.y + a.height > s.y + s.height - margin + 1e-6
-  const near = spacing - 2e-3
-  return (
-    atEdge ||
-    mat.pieces.some(
-      ({ id, at: b }) =>
-        id !== piece.id &&
-        a.x < b.x + b.width + near &&
-        b.x < a.x + a.width + near &&
-        a.y < b.y + b.height + near &&
-        b.y < a.y + a.height + near,
-    )
-  )
+  const under = ({ at }: Pick<LaidPiece, 'at'>) => mat.stocks.find((stock) => holds(stock.at, at))
+  const stock = under(piece)
+  if (!stock || stock.material !== piece.material) return true
+  if (!piece.turnable && piece.turned !== stock.turned) return true
+  if (!holds(grown(stock.at, -margin), piece.at)) return true
+  return mat.pieces.some((other) => {
+    if (other.id === piece.id) return false
+    // On two materials their carriers are apart already.
+    const half = under(other) === stock ? Math.max(0, spacing / 2 - 1e-3) : 0
+    return overlaps(grown(piece.at, half), grown(other.at, half))
+  })
 }

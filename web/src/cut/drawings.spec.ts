@@ -56,6 +56,7 @@ const piece: LaidPiece = {
   copy: 1,
   material: 'navy',
   at: { x: 10, y: 20, width: 46, height: 66 },
+  turnable: true,
   turned: true,
   wrong: null,
 }
@@ -69,6 +70,7 @@ const layout: LayoutView = {
           name: 'Saltline navy',
           colour: '#1d3c6e',
           at: { x: 0, y: 0, width: 200, height: 200 },
+          turned: false,
         },
       ],
       pieces: [piece],

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { after, type Progress } from './progress'
+import told from '@/testing/shared/run-progress.json'
+import { after, type EventKind, type Progress } from './progress'
 
 const STEPS = 3
 const begin: Progress = { step: 1, piecesDone: 0, finished: 0, trouble: 0 }
@@ -28,6 +29,14 @@ describe('progress at the press', () => {
     expect(after(third, 'SOMETHING_WRONG', 3, STEPS).trouble).toBe(1)
     for (const kind of ['PAUSED', 'RESUMED', 'TIME_ADDED', 'STEP_STARTED', 'STEP_STARTED_AGAIN'] as const) {
       expect(after(third, kind, 3, STEPS)).toEqual(third)
+    }
+  })
+
+  it('is what the server makes of the same events', () => {
+    let now = begin
+    for (const { kind, step, then } of told.events) {
+      now = after(now, kind as EventKind, step, told.steps)
+      expect([now.step, now.piecesDone, now.finished, now.trouble]).toEqual(then)
     }
   })
 })

@@ -74,13 +74,24 @@ class Pictures extends Journey {
         new Page.PdfOptions().setPath(Path.of("target", "card.pdf")).setPreferCSSPageSize(true));
   }
 
-  /** All that the window says, down to what would widen it. */
+  /** From what to set down to what would give more room, on one picture: taller than a window. */
   private void window() throws IOException {
     page.navigate(ticket("Rowing%20tops&station=CUT") + "/press");
     page.locator(".what-ifs").waitFor();
     page.evaluate("() => document.fonts.ready");
-    page.evaluate("() => document.querySelector('.panel').scrollIntoView()");
+    Locator more = page.locator(".chips.more button");
+    if (more.count() > 0) {
+      more.first().click();
+      page.locator(".told").waitFor();
+    }
+    int end =
+        ((Number)
+                page.evaluate(
+                    "() => document.querySelector('.what-ifs').getBoundingClientRect().bottom + 16"))
+            .intValue();
+    page.setViewportSize(1280, end);
     save("press");
+    page.setViewportSize(1280, 800);
   }
 
   /** The pieces of six caps in four colours, on what the shelf has of them. */

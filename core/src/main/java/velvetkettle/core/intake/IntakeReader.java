@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Fabric;
@@ -27,6 +28,15 @@ import velvetkettle.core.cloth.Size;
  */
 public final class IntakeReader {
   private static final int LONGEST = 2000;
+
+  /** Years from which one wears what adults do [common practice, no source]. */
+  private static final int GROWN = 15;
+
+  private static final Pattern AGE =
+      Pattern.compile(
+          "\\bage[sd]?\\s*:?\\s*(\\d{1,2})(?:\\s*(?:-|–|to|/)\\s*\\d{1,2})?\\b"
+              + "|\\b(\\d{1,2})(?:\\s*(?:-|–|to|/)\\s*\\d{1,2})?\\s*-?(?:yrs?|years?)\\b");
+
   private final Text text;
   private final List<Word> words;
   private final LocalDate today;
@@ -46,6 +56,7 @@ public final class IntakeReader {
 
   private Intake read() {
     boolean quoted = quoted();
+    ages();
     Sizes sizes = new Sizes(text);
     sizes.read(fields);
     new Lengths(text).read(fields);
@@ -91,6 +102,29 @@ public final class IntakeReader {
     return any;
   }
 
+  /**
+   * How old somebody is says for whom it is, never how many: "age 7-8 x 5" are five. "10 years"
+   * alone may be an anniversary.
+   */
+  private void ages() {
+    Matcher age = text.find(AGE);
+    while (age.find()) {
+      text.take(age.start(), age.end());
+      boolean told = age.group(1) != null;
+      int years = Integer.parseInt(told ? age.group(1) : age.group(2));
+      if (years <= GROWN && !fields.containsKey(Field.FITS)) {
+        fields.put(Field.FITS, new Said<>(at(years), age.start(), age.end(), told));
+      }
+    }
+  }
+
+  private static Size at(int years) {
+    if (years < 2) {
+      return Size.BABY;
+    }
+    return years < 4 ? Size.TODDLER : Size.YOUTH;
+  }
+
   /** The first of that kind, the longest phrase for it; -1 where none is named. */
   private int named(Field field, String what) {
     int bentAt = -1;
@@ -120,6 +154,7 @@ public final class IntakeReader {
     if (fabric && next.isPresent()) {
       kind = put(Field.KIND, next.get(), kind + 1);
     }
+    kind = governing(kind);
     Said<?> said = requireNonNull(fields.get(Field.KIND));
     Said<?> cloth = fields.get(Field.FABRIC);
     if (cloth != null
@@ -129,6 +164,23 @@ public final class IntakeReader {
     }
     text.take(said.from(), said.to());
     return kind;
+  }
+
+  /** "Jeans jackets" are jackets: of two garments in a row the second is what it is. */
+  private int governing(int kind) {
+    int at = kind;
+    while (true) {
+      Said<?> said = requireNonNull(fields.get(Field.KIND));
+      int behind = at;
+      while (behind < words.size() && words.get(behind).to() <= said.to()) {
+        behind++;
+      }
+      Optional<Lexicon.Hit> next = text.exactlyAt(behind, "kind");
+      if (next.isEmpty()) {
+        return at;
+      }
+      at = put(Field.KIND, next.get(), behind);
+    }
   }
 
   /** The one that says most: a badge with a name is a badge, a photograph with a logo in it one. */
@@ -207,7 +259,8 @@ public final class IntakeReader {
     }
     String before = at == 0 ? "" : words.get(at - 1).text();
     boolean owned = before.matches("me|us|come|call|with|and|above|below|beside");
-    boolean girth = at > 0 && before.matches("cm|mm|inches") && text.isFree(words.get(at - 1));
+    boolean girth =
+        at > 0 && before.matches("cm|mm|in|inch|inches|[\"″”]") && text.isFree(words.get(at - 1));
     boolean above = girth || at > 1 && words.get(at - 2).text().matches("above|below|beside");
     return !owned && !above;
   }

@@ -9,10 +9,10 @@ final class Phrases {
   static final String TRADE =
       """
 
-      kind TOP: tee, t shirt, tshirt, t-shirt, top, jersey top, polo, polo shirt, golf shirt, rowing top, work tee, singlet, gym vest, running vest, football shirt, team shirt, jersey
+      kind TOP: tee, tee shirt, tank top, vest top, t shirt, tshirt, t-shirt, top, jersey top, polo, polo shirt, golf shirt, rowing top, work tee, singlet, gym vest, running vest, football shirt, team shirt, jersey
       kind LONG_SLEEVE: long sleeve, long sleeve top, long-sleeve, longsleeve, rugby shirt
-      kind SHIRT: shirt, blouse, work shirt, dress shirt
-      kind SWEATSHIRT: sweatshirt, hoodie, hoody, sweater, jumper, pullover
+      kind SHIRT: shirt, blouse, work shirt, dress shirt, overshirt, over shirt
+      kind SWEATSHIRT: sweatshirt, hoodie, hoody, sweater, jumper, pullover, sweat shirt, sweat top, hooded top
       kind JACKET: jacket, coat, blazer, windbreaker, anorak, softshell, parka
       kind VEST: vest, waistcoat, gilet, bodywarmer, fleece vest
       kind HIGH_VISIBILITY_VEST: hi-vis vest, hi vis vest, high visibility vest, high-visibility vest, safety vest, vest hi-vis, hi-vis

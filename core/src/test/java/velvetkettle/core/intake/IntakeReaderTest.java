@@ -10,11 +10,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import velvetkettle.core.art.Placement;
+import velvetkettle.core.cloth.GarmentKind;
+import velvetkettle.core.cloth.Size;
 
 /** Orders: our own, written down before the reader was, and made up by a grammar of its own. */
 class IntakeReaderTest {
@@ -95,6 +99,52 @@ class IntakeReaderTest {
     Intake intake = IntakeReader.read("20 navy tees, " + said, today);
     assertThat(intake.get(Field.DUE).map(due -> ((Intake.Due) due.value()).day()).orElse(null))
         .isEqualTo(day);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "child's age 7-8 x 5 red tees, 5, YOUTH, true",
+    "'12 tees, aged 9 to 11, 100% cotton', 12, YOUTH, true",
+    "30 tees for 6-8 years, 30, YOUTH, false",
+    "tees for 10 year olds x 14, 14, YOUTH, false",
+    "age 2/3 polo shirts x 3, 3, TODDLER, true",
+    "'4 bodysuits, age 1', 4, BABY, true",
+    "20 tees for our 40 years, 20,,",
+  })
+  @DisplayName("how old somebody is says for whom, and never how many")
+  void ages(String sentence, int pieces, @Nullable Size fits, @Nullable Boolean sure) {
+    Intake intake = IntakeReader.read(sentence, MONDAY);
+    assertThat(intake.value(Field.PIECES, Integer.class)).isEqualTo(pieces);
+    assertThat(intake.value(Field.FITS, Size.class)).isEqualTo(fits);
+    assertThat(intake.get(Field.FITS).map(Said::sure).orElse(null)).isEqualTo(sure);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "6 dark jeans jackets, JACKET",
+    "8 apron dresses, DRESS",
+    "9 vest tops, TOP",
+    "12 tee shirts, TOP",
+    "6 sweat shirts, SWEATSHIRT",
+    "4 jersey dresses, DRESS",
+    "'20 polo shirts, 20 bags', TOP",
+  })
+  @DisplayName("of two garments in a row the second is what it is; of two in a list the first")
+  void governing(String sentence, GarmentKind kind) {
+    assertThat(IntakeReader.read(sentence, MONDAY).value(Field.KIND, GarmentKind.class))
+        .isEqualTo(kind);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "'tees 38\" chest, logo 100mm left chest', LEFT_CHEST",
+    "'tees 42 in chest, logo 100mm on the back', BACK",
+    "'tees, logo 9\" chest', CHEST",
+  })
+  @DisplayName("a girth is no place")
+  void girth(String sentence, Placement place) {
+    assertThat(IntakeReader.read(sentence, MONDAY).value(Field.PLACE, Placement.class))
+        .isEqualTo(place);
   }
 
   @ParameterizedTest

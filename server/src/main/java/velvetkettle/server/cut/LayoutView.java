@@ -29,10 +29,14 @@ public record LayoutView(
   /**
    * @param name of the material; empty where none is chosen
    * @param colour of it on the screen
+   * @param turned whether it lies a quarter turned
    */
-  public record StockView(String id, String material, String name, String colour, Rectangle at) {}
+  public record StockView(
+      String id, String material, String name, String colour, Rectangle at, boolean turned) {}
 
   /**
+   * @param turnable whether it may lie turned on material that is not, as its nap or direction
+   *     allows
    * @param wrong why it cannot lie there; null where it can
    */
   public record LaidPiece(
@@ -42,6 +46,7 @@ public record LayoutView(
       int copy,
       String material,
       Rectangle at,
+      boolean turnable,
       boolean turned,
       @Nullable Sentence wrong) {}
 

@@ -63,7 +63,8 @@ final class LayoutViews {
                         stock.material(),
                         name(stock.material()).name(),
                         name(stock.material()).colour(),
-                        stock.at()))
+                        stock.at(),
+                        stock.turned()))
             .toList(),
         mat.pieces().stream().map(piece -> laid(piece, wrong.get(piece.piece().id()))).toList());
   }
@@ -77,6 +78,7 @@ final class LayoutViews {
         piece.copy(),
         placed.piece().material(),
         placed.at(),
+        placed.piece().turnable(),
         placed.turned(),
         wrong);
   }
