@@ -90,7 +90,7 @@ class ExchangeIT extends Journey {
     assertThat(page.locator(".layouts")).containsText("223 mm");
     keepAndChoose("Journey capes");
     button("Take everyday film").click();
-    assertThat(page.getByText("Now choose for the next thing")).isVisible();
+    assertThat(page.getByText("Now choose for the next design")).isVisible();
     button("Take everyday film").click();
     assertThat(heading("Before the press")).isVisible();
     station("Press").click();

@@ -30,7 +30,7 @@ class NothingLostIT extends Journey {
     page.reload();
     assertThat(page.locator("#name")).hasValue("oilskin");
     assertThat(page.locator("#width")).hasValue("123");
-    assertThat(page.getByText("Not kept yet")).isVisible();
+    assertThat(page.getByText("Not saved yet")).isVisible();
     page.close();
     page = context.newPage();
     page.navigate("/tickets/new");
@@ -118,12 +118,12 @@ class NothingLostIT extends Journey {
     page.navigate(ticket + "/garment");
     assertThat(page.locator("#customer")).hasValue("Lantern Guild, harbour side");
     assertThat(page.locator("#width")).hasValue("77");
-    assertThat(page.getByText("Not kept yet")).isVisible();
+    assertThat(page.getByText("Not saved yet")).isVisible();
     button("Save and choose the method").click();
     assertThat(heading("What to put on this cloth")).isVisible();
     page.navigate(ticket + "/garment");
     assertThat(page.locator("#width")).hasValue("77");
-    assertThat(page.getByText("Not kept yet")).hasCount(0);
+    assertThat(page.getByText("Not saved yet")).hasCount(0);
   }
 
   @Test

@@ -44,7 +44,7 @@ class ToTheLoggedPressIT extends Journey {
     assertThat(page.locator("#work")).containsText("Mirrored");
     button("It is cut and weeded").click();
     pressAndLog();
-    assertThat(page.locator("#work")).containsText(Pattern.compile("stays here until .*in 3 days"));
+    assertThat(page.locator("#work")).containsText(Pattern.compile("deliver from .*in 3 days"));
     reopens("Journey tops", "Blocker film");
   }
 
