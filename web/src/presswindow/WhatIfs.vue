@@ -28,10 +28,12 @@ const widens = ({ kind, wider, kept }: WhatIf) => DONE_OTHERWISE.includes(kind) 
 /** What can be kept and leaves more seconds that are safe, the most first. */
 const widening = computed(() => (data.value ?? []).filter(widens).sort((a, b) => b.wider - a.wider))
 const rest = computed(() => (data.value ?? []).filter((each) => !widens(each)))
+/** Within a sentence. */
+const within = (said: string) => said.charAt(0).toLowerCase() + said.slice(1)
 /** What becomes better and what becomes worse, in one sentence. */
 function told(each: WhatIf): string {
   const now = each.told.map(capital).join('. ')
-  return widens(each) ? t('window.moreOwn', { n: each.wider, told: each.told.join(', ') }) : now
+  return widens(each) ? t('window.moreOwn', { n: each.wider, told: each.told.map(within).join(', ') }) : now
 }
 /** An oval as wide as this is mostly a press that nobody measured, K. */
 const UNMEASURED = 6

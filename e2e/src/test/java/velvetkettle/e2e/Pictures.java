@@ -87,7 +87,8 @@ class Pictures extends Journey {
     int end =
         ((Number)
                 page.evaluate(
-                    "() => document.querySelector('.what-ifs').getBoundingClientRect().bottom + 16"))
+                    "() => { scrollTo(0, 0);"
+                        + " return document.querySelector('.what-ifs').getBoundingClientRect().bottom + 16 }"))
             .intValue();
     page.setViewportSize(1280, end);
     save("press");
