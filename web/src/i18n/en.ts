@@ -886,7 +886,6 @@ export default {
     offer: 'A round through one ticket shows what stands where. Five stops, and you can leave at any.',
     begin: 'Show me round',
     no: 'Not now',
-    again: 'Take the round again',
     stop: 'Stop {n} of {of}',
     back: 'Back',
     next: 'Next',

@@ -6,11 +6,15 @@ import { STOPS, useRound } from './useRound'
 /** What the round says where it stops. It covers nothing that it speaks of, and never holds the keys. */
 const { stop, at, move, leave } = useRound()
 const panel = useTemplateRef<HTMLElement>('panel')
-watch(stop, async (now) => {
-  if (!now) return
-  await nextTick()
-  panel.value?.focus()
-})
+watch(
+  stop,
+  async (now) => {
+    if (!now) return
+    await nextTick()
+    panel.value?.focus()
+  },
+  { immediate: true },
+)
 onKeyStroke('Escape', () => {
   if (stop.value) leave()
 })
