@@ -34,6 +34,14 @@ describe('art that goes out of the way', () => {
     expect(moved.value).toBeNull()
   })
 
+  it('is told also where the answer to something typed earlier comes between', async () => {
+    const { form, said } = atTheGarment()
+    await said(-50, 70)
+    form.value.garment.obstacles = ['ZIP']
+    expect(await said(-50, 70)).toBeNull()
+    expect(await said(-50, 190)).toMatchObject({ down: 120 })
+  })
+
   it('is not told where the art or the garment itself was changed, or nothing moved', async () => {
     const { form, said } = atTheGarment()
     await said(-50, 70)

@@ -50,6 +50,8 @@ export function useMovedArt(form: Ref<TicketForm>, plan: () => Plan | null) {
       return
     }
     if (was.obstacles === obstacles) return
+    // An answer to what was typed earlier may come first: what has not moved yet is still waited for.
+    before.obstacles = was.obstacles
     moved.value = null
     for (const [decoration, to] of lies) {
       const from = was.lies.get(decoration)
@@ -58,6 +60,7 @@ export function useMovedArt(form: Ref<TicketForm>, plan: () => Plan | null) {
       if (Math.hypot(right, down) < SEEN && from.face === to.face) continue
       const name = decorations.find(({ id }) => id === decoration)?.description ?? ''
       moved.value = { decoration, name, from, right, down }
+      before.obstacles = obstacles
       return
     }
   })
