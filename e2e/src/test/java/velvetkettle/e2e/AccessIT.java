@@ -120,12 +120,7 @@ class AccessIT extends Journey {
       page.setViewportSize(1024, 768);
       context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
     }
-    String ticket =
-        Shop.JSON
-            .readTree(KETTLE.get("/api/tickets?size=1&search=Half-zips,%20stage").body())
-            .at("/items/0/id")
-            .asText();
-    page.navigate("/tickets/" + ticket + "/cut");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Half-zips, stage left") + "/cut");
     page.locator("svg.art").waitFor();
     settle();
     expectNoSeriousFinding();
@@ -148,7 +143,7 @@ class AccessIT extends Journey {
       page.setViewportSize(1024, 768);
       context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
     }
-    page.navigate("/tickets/" + Shop.tickets(KETTLE, "CUT").get(0) + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
     page.locator("svg.window").waitFor();
     page.locator(".chips button").first().click();
     page.locator(".told").waitFor();
@@ -193,7 +188,7 @@ class AccessIT extends Journey {
   @Test
   @DisplayName("two media side by side, and a material's sheet")
   void sideBySideAndSheet() throws IOException {
-    page.navigate("/tickets/" + Shop.tickets(KETTLE, "METHOD").get(0) + "/method");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Training tops") + "/method");
     button("Put two side by side").click();
     page.locator(".compare").waitFor();
     expectNoSeriousFinding();

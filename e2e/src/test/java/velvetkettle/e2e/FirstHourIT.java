@@ -198,7 +198,7 @@ class FirstHourIT extends Journey {
   @Test
   @DisplayName("another setting, tried on the map and saved")
   void anotherSetting() throws IOException {
-    page.navigate("/tickets/" + Shop.tickets(KETTLE, "CUT").get(0) + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
     page.locator("svg.window").waitFor();
     page.locator(".point").click();
     page.keyboard().press("ArrowRight");

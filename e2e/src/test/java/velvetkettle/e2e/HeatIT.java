@@ -13,7 +13,7 @@ class HeatIT extends Journey {
   @Test
   @DisplayName("at Press the Stack carries its peaks, and the story is read by slider and by event")
   void theStory() throws IOException {
-    page.navigate("/tickets/" + Shop.tickets(KETTLE, "CUT").get(0) + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
     Locator aside = page.locator("aside");
     assertThat(aside.locator("text.peak").first()).containsText("°C");
     assertThat(aside.locator("figcaption")).containsText("±");
@@ -46,12 +46,7 @@ class HeatIT extends Journey {
   @DisplayName(
       "of several things every glue line is told in one time, and the Stack follows the one")
   void theWholeTicket() throws IOException {
-    String tees =
-        Shop.JSON
-            .readTree(KETTLE.get("/api/tickets?size=1&search=Crew%20tees,%20one%20word").body())
-            .at("/items/0/id")
-            .asText();
-    page.navigate("/tickets/" + tees + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Crew tees, one word") + "/press");
     Locator aside = page.locator("aside");
     assertThat(aside.locator("g.other")).hasCount(2);
     assertThat(aside.locator("svg[role=img]").last()).containsText("small lantern on the back");
@@ -66,7 +61,7 @@ class HeatIT extends Journey {
   @Test
   @DisplayName("how sure is this: beside practice, with the steam iron where practice is followed")
   void howSure() throws IOException {
-    page.navigate("/tickets/" + Shop.tickets(KETTLE, "CUT").get(0) + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
     page.getByText("How sure is this?").click();
     assertThat(heading("How sure is this?")).isVisible();
     assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText("Steam iron")))
