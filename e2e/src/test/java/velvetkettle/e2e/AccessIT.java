@@ -143,7 +143,7 @@ class AccessIT extends Journey {
       page.setViewportSize(1024, 768);
       context.addInitScript("localStorage.setItem('kettle.theme', 'night')");
     }
-    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Rowing tops, boat sponsor") + "/press");
     page.locator("svg.window").waitFor();
     page.locator(".chips button").first().click();
     page.locator(".told").waitFor();
@@ -188,7 +188,7 @@ class AccessIT extends Journey {
   @Test
   @DisplayName("two media side by side, and a material's sheet")
   void sideBySideAndSheet() throws IOException {
-    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Training tops") + "/method");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Deck bags, heron") + "/method");
     button("Put two side by side").click();
     page.locator(".compare").waitFor();
     expectNoSeriousFinding();

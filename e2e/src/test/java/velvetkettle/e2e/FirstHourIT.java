@@ -198,9 +198,9 @@ class FirstHourIT extends Journey {
   @Test
   @DisplayName("another setting, tried on the map and saved")
   void anotherSetting() throws IOException {
-    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Rowing tops, boat sponsor") + "/press");
     page.locator("svg.window").waitFor();
-    page.locator(".point").click();
+    page.locator(".point circle").click();
     page.keyboard().press("ArrowRight");
     page.keyboard().press("ArrowRight");
     button("Save this setting").click();

@@ -13,7 +13,7 @@ class HeatIT extends Journey {
   @Test
   @DisplayName("at Press the Stack carries its peaks, and the story is read by slider and by event")
   void theStory() throws IOException {
-    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Rowing tops, boat sponsor") + "/press");
     Locator aside = page.locator("aside");
     assertThat(aside.locator("text.peak").first()).containsText("°C");
     assertThat(aside.locator("figcaption")).containsText("±");
@@ -61,7 +61,7 @@ class HeatIT extends Journey {
   @Test
   @DisplayName("how sure is this: beside practice, with the steam iron where practice is followed")
   void howSure() throws IOException {
-    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Rowing tops, boat sponsor") + "/press");
     page.getByText("How sure is this?").click();
     assertThat(heading("How sure is this?")).isVisible();
     assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText("Steam iron")))

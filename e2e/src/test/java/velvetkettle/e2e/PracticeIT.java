@@ -86,7 +86,7 @@ class PracticeIT extends Journey {
   @DisplayName(
       "a thing of the shop's own ticket is practised on; what cannot be set is said at once")
   void ownTicket() throws IOException {
-    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Pocket crests, trombones") + "/press");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Rowing tops, boat sponsor") + "/press");
     button("Practise it first").click();
     assertThat(heading("Practice")).isVisible();
     assertThat(page.locator("#work")).containsText("The thing of your own ticket");
