@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import BesideIt from '@/ticket/BesideIt.vue'
+import BesideIt from '@/shell/BesideIt.vue'
 import { capital } from '@/quantity/format'
 import ArtDrawing from './ArtDrawing.vue'
 import ArtIn from './ArtIn.vue'

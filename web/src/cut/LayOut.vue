@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
-import BesideIt from '@/ticket/BesideIt.vue'
+import BesideIt from '@/shell/BesideIt.vue'
 import LengthValue from '@/quantity/LengthValue.vue'
 import CutFiles from './CutFiles.vue'
 import { MATS, type CutForm, type DesignReading, type LaidPiece, type LayoutView } from './designs'

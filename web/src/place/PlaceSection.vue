@@ -8,6 +8,7 @@ import LengthField from '@/form/LengthField.vue'
 import { lengthIn } from '@/quantity/format'
 import { useUnits } from '@/quantity/units'
 import { useVocabulary } from '@/speech/vocabulary'
+import BesideIt from '@/shell/BesideIt.vue'
 import { middle, type Area, type Face, type Thing } from './area'
 import GarmentDrawing from './GarmentDrawing.vue'
 import { another, asUsual, lying, place, takeAway } from './obstacles'
@@ -19,7 +20,6 @@ import { usePattern } from './usePattern'
 /** The garment as it lies flat: where everything goes, and what the platen would come down on. */
 const form = defineModel<TicketForm>({ required: true })
 const props = defineProps<{ plan: Plan | null }>()
-defineEmits<{ stack: [] }>()
 /** Where it is narrow, the drawing comes first and the numbers are folded. */
 const roomy = useMediaQuery('(min-width: 900px)')
 const { t } = useI18n()
@@ -150,15 +150,13 @@ const range = ({ from, to }: { from: number; to: number }) =>
 
 <template>
   <section v-if="pattern" class="places">
-    <div class="head">
-      <h2>{{ $t('place.title') }}</h2>
+    <BesideIt head>
       <a-radio-group v-model:value="face" :aria-label="$t('place.face')">
         <a-radio-button v-for="one in options('garmentface')" :key="one.value" :value="one.value">{{
           one.label
         }}</a-radio-button>
       </a-radio-group>
-      <a-button @click="$emit('stack')">{{ $t('place.stack') }} <kbd>S</kbd></a-button>
-    </div>
+    </BesideIt>
     <p v-if="moved" class="moved" role="status">
       {{ $t('place.moved', { what: moved.name, way: way || $t('place.otherFace') }) }}
       <a-button size="small" @click="putBack">{{ $t('place.putBack') }}</a-button>

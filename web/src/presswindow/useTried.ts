@@ -1,4 +1,4 @@
-import { computed, shallowRef, watch, type Ref } from 'vue'
+import { computed, shallowRef, type Ref } from 'vue'
 import type { StackData } from '@/api/client'
 import type { Story } from '@/heat/curves'
 import type { StackNow } from '@/stack/stackNow'
@@ -6,17 +6,15 @@ import { stackAt, storyAt } from './pressWindow'
 import type { Tried } from './WindowPanel.vue'
 
 /**
- * What is tried at Press, until it is kept or left: the Stack and the heat story show it.
+ * What is tried at Press, as the Stack and the heat story show it.
  *
+ * @param tried the point of the window; null where nothing is tried
  * @param stack as it is planned
- * @param over ends the trial when it changes
  * @param name of the press in its story
  */
-export function useTried(stack: Ref<StackData | null>, over: () => unknown, name: () => string) {
-  const tried = shallowRef<Tried | null>(null)
+export function useTried(tried: Ref<Tried | null>, stack: Ref<StackData | null>, name: () => string) {
   /** The moment of the heat story that is looked at. */
   const now = shallowRef<StackNow | null>(null)
-  watch(over, () => (tried.value = null))
 
   const triedStack = computed(() => {
     const trial = tried.value
@@ -32,5 +30,5 @@ export function useTried(stack: Ref<StackData | null>, over: () => unknown, name
         trial && !trial.setting ? (story: Story) => storyAt(trial.window, story, trial.point, name()) : null,
     }
   })
-  return { tried, now, triedStack, told }
+  return { now, triedStack, told }
 }

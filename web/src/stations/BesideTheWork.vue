@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent } from 'vue'
+import { openTicket } from './openTicket'
+import ThingHead from './ThingHead.vue'
+import TicketStack from './TicketStack.vue'
 
 const StackDrawer = defineAsyncComponent(() => import('./StackDrawer.vue'))
 
@@ -8,29 +11,26 @@ const StackDrawer = defineAsyncComponent(() => import('./StackDrawer.vue'))
  * What stands beside the work of a station: the thing itself, or the Stack. Where the window is narrow the thing comes
  * first, and the Stack waits behind a button.
  */
-const props = defineProps<{
-  thing: boolean
-  /** What the thing is called. */
-  name: string
-}>()
+const { form, aside, beside, stackWanted } = openTicket()
 const wide = useMediaQuery('(min-width: 900px)')
-const stack = computed(() => wide.value && !props.thing)
+/** Nothing is drawn of a ticket that is still being read. */
+const stack = computed(() => form.value && wide.value && !beside.value)
 </script>
 
 <template>
   <aside
-    v-show="wide || thing"
+    v-show="wide || beside"
     class="side"
     :class="{ first: !wide }"
-    :aria-label="thing ? name : $t('ticket.stack')"
+    :aria-label="(beside && aside.thing) || $t('ticket.stack')"
   >
     <div class="stays">
-      <slot v-if="thing" name="thing" />
-      <div v-show="thing" id="beside"></div>
-      <slot v-if="stack" />
+      <ThingHead v-if="beside && aside.thing" :title="aside.thing" @stack="stackWanted = true" />
+      <div v-show="beside" id="beside"></div>
+      <TicketStack v-if="stack" />
     </div>
   </aside>
-  <StackDrawer v-if="!wide && !thing"><slot /></StackDrawer>
+  <StackDrawer v-if="form && !wide && !beside"><TicketStack /></StackDrawer>
 </template>
 
 <style scoped>

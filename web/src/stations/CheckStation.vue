@@ -3,7 +3,8 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, type Plan, type TicketView } from '@/api/client'
+import { useI18n } from 'vue-i18n'
+import { answer, api } from '@/api/client'
 import { touched } from '@/api/queries'
 import { repeat } from '@/ticket/startWith'
 import { unitsKey } from '@/quantity/units'
@@ -11,29 +12,29 @@ import { when } from '@/quantity/when'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
-import { useBeside } from '@/ticket/beside'
-import BesideIt from '@/ticket/BesideIt.vue'
+import BesideIt from '@/shell/BesideIt.vue'
 import DecorationTabs from '@/ticket/DecorationTabs.vue'
 import { forgetRun } from '@/ticket/openRun'
 import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import OutcomeForm from '@/log/OutcomeForm.vue'
+import { keptTicket, useAside } from './openTicket'
 
-const props = defineProps<{ ticket: TicketView; plan: Plan | null }>()
-/** The decoration that is looked at. */
-const at = defineModel<string | undefined>('at')
-const beside = useBeside()
+const { ticket, stored, at, art, beside } = keptTicket()
+const plan = computed(() => stored.value?.plan ?? null)
+const { t } = useI18n()
+useAside(() => ({ thing: stored.value ? t('check.thing') : null, stack: 'kept' }))
 const client = useQueryClient()
 const router = useRouter()
 const { title, word } = useVocabulary()
-const path = computed(() => ({ path: { ticketId: props.ticket.id }, query: {} }))
+const path = computed(() => ({ path: { ticketId: ticket.value.id }, query: {} }))
 const outcomes = useQuery({
-  queryKey: ['outcomes', () => props.ticket.id, unitsKey],
+  queryKey: ['outcomes', () => ticket.value.id, unitsKey],
   queryFn: () => answer(api.GET('/api/tickets/{ticketId}/outcomes', { params: path.value })),
 })
 const runs = useQuery({
-  queryKey: ['runs', () => props.ticket.id],
+  queryKey: ['runs', () => ticket.value.id],
   queryFn: () => answer(api.GET('/api/tickets/{ticketId}/runs', { params: path.value })),
 })
 const logged = computed(() => outcomes.data.value?.items ?? [])
@@ -54,13 +55,13 @@ const logging = ref<string | null>(null)
 useKey(['l', 'L'], () => (logging.value = open.value[0]?.id ?? null))
 
 function again() {
-  repeat(props.ticket)
+  repeat(ticket.value)
   void router.push({ name: 'new-ticket' })
 }
 
 function done() {
   logging.value = null
-  forgetRun(props.ticket.id)
+  forgetRun(ticket.value.id)
   void touched(client, 'outcome')
 }
 </script>
@@ -125,13 +126,7 @@ function done() {
     </QueryState>
     <BesideIt v-if="beside && plan">
       <DecorationTabs v-model="at" :decorations="ticket.decorations" />
-      <PlacedDrawing
-        v-if="at ?? ticket.decorations[0]"
-        :ticket="ticket"
-        :plan="plan"
-        :decoration="at ?? ticket.decorations[0]!.id"
-        large
-      />
+      <PlacedDrawing v-if="art" :ticket="ticket" :plan="plan" :decoration="art.id" large />
       <h3 class="seen">{{ $t('check.seen') }}</h3>
       <p v-if="!seen.length" class="muted">{{ $t('check.seenNothing') }}</p>
       <ul v-else>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { DecorationForm, Plan, Problem, TicketForm, TicketView } from '@/api/client'
+import { useI18n } from 'vue-i18n'
+import type { Problem } from '@/api/client'
 import { said } from '@/exchange/file'
 import LengthValue from '@/quantity/LengthValue.vue'
 import { capital } from '@/quantity/format'
@@ -8,8 +9,8 @@ import { useVocabulary } from '@/speech/vocabulary'
 import { currentOption, needsCutting } from '@/ticket/currentOption'
 import DecorationTabs from '@/ticket/DecorationTabs.vue'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
-import { useBeside } from '@/ticket/beside'
-import BesideIt from '@/ticket/BesideIt.vue'
+import { useBeside } from '@/shell/beside'
+import BesideIt from '@/shell/BesideIt.vue'
 import { tableOf } from '@/ticket/tableOf'
 import { useCut } from '@/ticket/useTicket'
 import QueryState from '@/shell/QueryState.vue'
@@ -19,37 +20,32 @@ import DesignWork from '@/cut/DesignWork.vue'
 import LayOut from '@/cut/LayOut.vue'
 import { useCutting, useReading, useReadings } from '@/cut/useCutting'
 import { useMessage } from '@/shell/useMessage'
+import { keptTicket, useAside } from './openTicket'
 
-const props = defineProps<{ ticket: TicketView | null; form: TicketForm; plan: Plan | null }>()
-const emit = defineEmits<{
-  method: []
-  press: []
-  /** What the art says of a thing: its measures, colours and thinnest stroke. */
-  flow: [id: string, by: Partial<DecorationForm>]
-}>()
+const { form, ticket, stored, at, go, flow: keepWith } = keptTicket()
+const plan = computed(() => stored.value?.plan ?? null)
+const { t } = useI18n()
+useAside(() => ({ thing: stored.value ? t('cut.thing') : null, stack: 'kept' }))
 const cut = useCut()
 const worked = computed(() =>
-  props.form.decorations.some(({ id }) => needsCutting(currentOption(props.plan, id))),
+  form.value.decorations.some(({ id }) => needsCutting(currentOption(plan.value, id))),
 )
-const isCut = computed(() => ['PRESS', 'CHECK', 'DONE'].includes(props.ticket?.station ?? ''))
-const begun = computed(() => props.ticket?.station !== 'CUT' && props.ticket?.station !== 'PRESS')
+const isCut = computed(() => ['PRESS', 'CHECK', 'DONE'].includes(ticket.value.station ?? ''))
+const begun = computed(() => ticket.value.station !== 'CUT' && ticket.value.station !== 'PRESS')
 
 const message = useMessage()
 async function say(done: boolean) {
-  if (!props.ticket) return
   try {
-    await cut.mutateAsync({ id: props.ticket.id, done })
-    if (done) emit('press')
+    await cut.mutateAsync({ id: ticket.value.id, done })
+    if (done) go('press')
   } catch (e) {
     message.error(said(e))
   }
 }
 const { title } = useVocabulary()
-/** The decoration that is looked at. */
-const at = defineModel<string | undefined>('at')
-const option = computed(() => currentOption(props.plan, at.value))
+const option = computed(() => currentOption(plan.value, at.value))
 const art = computed(
-  () => props.form.decorations.find(({ id }) => id === at.value) ?? props.form.decorations[0]!,
+  () => form.value.decorations.find(({ id }) => id === at.value) ?? form.value.decorations[0]!,
 )
 
 const {
@@ -66,8 +62,8 @@ const {
   changeDesign,
   took,
 } = useCutting(
-  computed(() => props.ticket?.id),
-  computed(() => props.ticket?.decorations.map(({ id }) => id) ?? []),
+  computed(() => ticket.value.id),
+  computed(() => ticket.value.decorations.map(({ id }) => id) ?? []),
 )
 const design = computed(
   () => cutForm.value?.designs.find(({ decoration }) => decoration === art.value.id) ?? null,
@@ -115,7 +111,7 @@ const differs = computed(() => {
 function flow() {
   if (!reading.value || !design.value) return
   const { bounds, thinnest, print, weedingSeconds } = reading.value
-  emit('flow', art.value.id, {
+  void keepWith(art.value.id, {
     width: Math.round(bounds.width * 10) / 10,
     height: Math.round(bounds.height * 10) / 10,
     colours: colours(design.value),
@@ -131,7 +127,7 @@ function flow() {
     <h2>{{ $t('cut.title') }}</h2>
     <div v-if="!plan" class="sheet box">
       {{ $t('cut.first') }}
-      <a-button type="primary" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
+      <a-button type="primary" @click="go('method')">{{ $t('press.toMethod') }}</a-button>
     </div>
     <DecorationTabs v-else v-model="at" :decorations="form.decorations" />
     <p v-if="plan && !option" class="sheet box">{{ $t('cut.noHeat') }}</p>
@@ -188,7 +184,7 @@ function flow() {
               @flow="flow"
             />
             <LayOut
-              v-else-if="cutForm && ticket"
+              v-else-if="cutForm"
               :ticket-id="ticket.id"
               :form="cutForm"
               :layout="layout"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Plan, Problem, Schemas, TicketForm } from '@/api/client'
+import type { Schemas } from '@/api/client'
 import { isNoHeat, NO_HEAT } from '@/media/noHeat'
 import { useVocabulary } from '@/speech/vocabulary'
 import { useKey } from '@/shell/keys'
@@ -15,24 +15,13 @@ import TogetherPanel from '@/plan/TogetherPanel.vue'
 import type { OwnSetting } from '@/presswindow/useTrial'
 import WindowPanel from '@/presswindow/WindowPanel.vue'
 import { useMaterials } from '@/shelf/useMaterials'
+import { keptTicket, useAside } from './openTicket'
 
-const form = defineModel<TicketForm>({ required: true })
-const props = defineProps<{
-  decoration: Schemas['DecorationPlan'] | null
-  plan: Plan | null
-  error: Error | Problem | null
-  press: string | null
-  taken: string | null
-  shown: string | null
-  busy: boolean
-}>()
-const emit = defineEmits<{
-  look: [medium: string]
-  take: [medium: string, decoration?: string, own?: OwnSetting | null]
-  fix: []
-}>()
-/** The decoration that is looked at. */
-const at = defineModel<string | undefined>('at')
+const { form, ticket, plan, presses, preview, decoration, art, at, looking, looked, take, busy, go } =
+  keptTicket()
+useAside({ thing: null, stack: 'typed' })
+/** The first design that still wants one is looked at, never one that is done. */
+at.value = form.value.decorations.find(({ medium }) => medium === null)?.id ?? at.value
 
 const { word, title } = useVocabulary()
 const { t } = useI18n()
@@ -41,8 +30,8 @@ const { data: materials } = useMaterials()
 const OPEN = 3
 const comparing = ref(false)
 useKey('t', () => {
-  const best = props.decoration?.options[0]
-  if (best && !props.busy) emit('take', best.medium)
+  const best = decoration.value?.options[0]
+  if (best && !busy.value) take(best.medium)
 })
 /** The medium whose window is looked at, though its usual setting will not do. */
 const window = ref<{ medium: string; name: string } | null>(null)
@@ -53,42 +42,42 @@ const trial = computed(() =>
 )
 /** What goes for every one of them is said once, above them. */
 const common = computed(() => {
-  const [first, ...others] = props.decoration?.options ?? []
+  const [first, ...others] = decoration.value?.options ?? []
   return others.length
     ? first!.advice.cautions.filter((said) => others.every(({ advice }) => advice.cautions.includes(said)))
     : []
 })
 /** A film as large as the art and a little more, which keeps the dye of the cloth from it. */
 function layBelow(medium: string) {
-  if (art.value && props.plan)
+  if (art.value && plan.value)
     form.value.decorations = withFilmBelow(
       form.value,
       art.value.id,
       medium,
-      props.plan,
+      plan.value,
       t('method.filmBelow', { what: art.value.description }),
     )
 }
 function takeInstead(medium: string) {
-  emit('take', medium, trial.value?.decoration)
+  take(medium, trial.value?.decoration)
   window.value = null
 }
 function settle(own: OwnSetting | null) {
-  if (trial.value) emit('take', trial.value.medium, trial.value.decoration, own)
+  if (trial.value) take(trial.value.medium, trial.value.decoration, own)
   window.value = null
 }
 /** What was vetoed for what it shows is mostly made for other work: told, but not in the way. */
 const near = computed(
-  () => props.decoration?.ruledOut.filter((out) => out.question !== 'SHOW').map(saved) ?? [],
+  () => decoration.value?.ruledOut.filter((out) => out.question !== 'SHOW').map(saved) ?? [],
 )
 /** A film that will do by itself is not laid below another. */
 function saved(out: Schemas['RuledOut']) {
-  return props.decoration?.options.some(({ medium }) => medium === out.below) ? { ...out, below: null } : out
+  return decoration.value?.options.some(({ medium }) => medium === out.below) ? { ...out, below: null } : out
 }
-const other = computed(() => props.decoration?.ruledOut.filter((out) => out.question === 'SHOW') ?? [])
+const other = computed(() => decoration.value?.ruledOut.filter((out) => out.question === 'SHOW') ?? [])
 const open = computed(() => missing(form.value))
 const rolls = computed(() => {
-  const usable = new Set(props.decoration?.options.map((option) => option.medium))
+  const usable = new Set(decoration.value?.options.map((option) => option.medium))
   return (materials.value?.items ?? [])
     .filter((item) => usable.has(item.material.medium))
     .map((item) => ({
@@ -96,14 +85,15 @@ const rolls = computed(() => {
       label: `${item.material.name}, ${item.material.colour} (${item.mediumName})`,
     }))
 })
-const art = computed(
-  () =>
-    form.value.decorations.find(({ id }) => id === props.decoration?.decoration) ?? form.value.decorations[0],
+const taken = computed(() =>
+  ticket.value.planCurrent || form.value.decorations.length > 1 ? (art.value?.medium ?? null) : null,
 )
+const press = computed(() => presses.value.find(({ id }) => id === form.value.pressId)?.press.name ?? null)
+const error = preview.error
 /** Taken once, but the garment has changed since. */
 const gone = computed(() => {
   const medium = art.value?.medium
-  const all = props.decoration
+  const all = decoration.value
   return medium && all && !isNoHeat(medium) && !all.options.some((o) => o.medium === medium) ? medium : null
 })
 const material = computed({
@@ -119,10 +109,11 @@ const material = computed({
     <h2>{{ $t('method.title') }}</h2>
     <div v-if="open.length" class="sheet notice" role="alert">
       {{ $t('method.fix', { what: open.map((key) => $t(`garment.${key}`)).join(', ') }) }}
-      <a-button size="small" @click="$emit('fix')">{{ $t('method.toGarment') }}</a-button>
+      <a-button size="small" @click="go('garment')">{{ $t('method.toGarment') }}</a-button>
     </div>
     <div v-else-if="error" class="sheet notice" role="alert">
-      {{ error.message }} <a-button size="small" @click="$emit('fix')">{{ $t('method.toGarment') }}</a-button>
+      {{ error.message }}
+      <a-button size="small" @click="go('garment')">{{ $t('method.toGarment') }}</a-button>
     </div>
     <a-skeleton v-else-if="!decoration" active />
     <template v-else>
@@ -131,7 +122,7 @@ const material = computed({
         :plan="plan"
         :decorations="form.decorations"
         :busy="busy"
-        @take="(id, medium) => $emit('take', medium, id)"
+        @take="(id, medium) => take(medium, id)"
       />
       <DecorationTabs v-model="at" :decorations="form.decorations" choosing />
       <div class="line">
@@ -174,13 +165,13 @@ const material = computed({
           :rank="n + 1"
           :press="press"
           :taken="option.medium === taken"
-          :shown="option.medium === shown"
+          :shown="option.medium === looked?.medium"
           :busy="busy"
           :said="common"
           :explain="n === 0"
           :folded="n >= OPEN && option.medium !== taken"
-          @look="$emit('look', option.medium)"
-          @take="$emit('take', option.medium)"
+          @look="looking = option.medium"
+          @take="take(option.medium)"
         />
       </div>
       <section class="no-heat" :class="{ sheet: !decoration.options.length }">
@@ -193,7 +184,7 @@ const material = computed({
           :type="decoration.options.length ? 'default' : 'primary'"
           :size="decoration.options.length ? 'small' : 'middle'"
           :loading="busy"
-          @click="$emit('take', NO_HEAT)"
+          @click="take(NO_HEAT)"
         >
           {{ $t('method.takeNoHeat') }}
         </a-button>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Schemas, TicketView } from '@/api/client'
-import type { OwnSetting, Trial } from '@/presswindow/useTrial'
-import WindowPanel, { type Tried } from '@/presswindow/WindowPanel.vue'
+import type { Trial } from '@/presswindow/useTrial'
+import WindowPanel from '@/presswindow/WindowPanel.vue'
 import { when } from '@/quantity/when'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
 import RosterTicks from '@/roster/RosterTicks.vue'
@@ -17,39 +16,33 @@ import RecipeFigures from '@/plan/RecipeFigures.vue'
 import RecipePresses from '@/plan/RecipePresses.vue'
 import StepList from '@/plan/StepList.vue'
 import TogetherPanel from '@/plan/TogetherPanel.vue'
+import { keptTicket, useAside } from './openTicket'
 
-const props = defineProps<{
-  ticket: TicketView
-  stored: Schemas['PlanView'] | null
-  presses: Schemas['PressView'][]
-  busy?: boolean
-}>()
-defineEmits<{ method: []; tried: [tried: Tried | null]; settle: [id: string, own: OwnSetting | null] }>()
+const { ticket, stored, presses, art, at, busy, tried, settle, go } = keptTicket()
+useAside(() => ({ thing: null, stack: 'kept', story: true }))
 const router = useRouter()
-/** The decoration that is looked at. */
-const at = defineModel<string | undefined>('at')
-const option = computed(() => currentOption(props.stored?.plan ?? null, at.value))
+const option = computed(() => currentOption(stored.value?.plan ?? null, at.value))
 /** The press of this thing, where it should be measured again. */
 const drifted = computed(() =>
-  props.presses.find(({ press, measuredLongAgo }) => measuredLongAgo && press.name === option.value?.press),
+  presses.value.find(({ press, measuredLongAgo }) => measuredLongAgo && press.name === option.value?.press),
 )
-const thing = computed(() => at.value ?? props.ticket.decorations[0]?.id)
+const thing = computed(() => art.value?.id)
 const trial = computed<Trial | null>(() =>
   option.value && thing.value
-    ? { ticket: formOf(props.ticket), decoration: thing.value, medium: option.value.medium }
+    ? { ticket: formOf(ticket.value), decoration: thing.value, medium: option.value.medium }
     : null,
 )
 const practise = () =>
-  router.push({ name: 'practice', query: { ticket: props.ticket.id, thing: thing.value } })
-const open = computed(() => hasOpenRun(props.ticket.id))
-const done = computed(() => props.ticket.logged >= props.ticket.pieces)
+  router.push({ name: 'practice', query: { ticket: ticket.value.id, thing: thing.value } })
+const open = computed(() => hasOpenRun(ticket.value.id))
+const done = computed(() => ticket.value.logged >= ticket.value.pieces)
 </script>
 
 <template>
   <div>
     <div v-if="!ticket.planId" class="sheet box">
       {{ $t('press.first') }}
-      <a-button type="primary" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
+      <a-button type="primary" @click="go('method')">{{ $t('press.toMethod') }}</a-button>
     </div>
     <a-skeleton v-else-if="!stored" active />
     <template v-else>
@@ -77,7 +70,7 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
       </div>
       <p v-if="!ticket.planCurrent" class="stale" role="alert">
         {{ $t('press.stale') }}
-        <a-button size="small" @click="$emit('method')">{{ $t('press.toMethod') }}</a-button>
+        <a-button size="small" @click="go('method')">{{ $t('press.toMethod') }}</a-button>
       </p>
       <p v-if="done" class="muted">{{ $t('press.all') }}</p>
       <p v-if="drifted" class="stale" role="note">
@@ -97,18 +90,12 @@ const done = computed(() => props.ticket.logged >= props.ticket.pieces)
           :trial="trial"
           :kept="[option.margins.hold, option.margins.mark, option.margins.bleed]"
           :busy="busy"
-          @tried="$emit('tried', $event)"
-          @keep="$emit('settle', trial.decoration, $event)"
+          @tried="tried = $event"
+          @keep="settle(trial.decoration, $event)"
         />
         <RecipePresses :option="option" />
       </template>
-      <PlacedDrawing
-        v-if="at ?? ticket.decorations[0]"
-        class="where"
-        :ticket="ticket"
-        :plan="stored.plan"
-        :decoration="at ?? ticket.decorations[0]!.id"
-      />
+      <PlacedDrawing v-if="thing" class="where" :ticket="ticket" :plan="stored.plan" :decoration="thing" />
       <TogetherPanel
         v-if="stored.plan.together.sequence.length > 1"
         :plan="stored.plan"

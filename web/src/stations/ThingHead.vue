@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Over the thing itself: what it is, and the way to the Stack. */
+/** Over the thing itself: what it is, what turns it over, and the way to the Stack. */
 defineProps<{ title: string }>()
 defineEmits<{ stack: [] }>()
 </script>
@@ -7,6 +7,7 @@ defineEmits<{ stack: [] }>()
 <template>
   <div class="head">
     <h2>{{ title }}</h2>
+    <div id="beside-head"></div>
     <a-button @click="$emit('stack')">{{ $t('place.stack') }} <kbd>S</kbd></a-button>
   </div>
 </template>
@@ -14,9 +15,14 @@ defineEmits<{ stack: [] }>()
 <style scoped>
 .head {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  justify-content: space-between;
+  gap: 8px;
   padding-bottom: 10px;
+}
+
+h2 {
+  flex: 1;
 }
 
 kbd {

@@ -1,29 +1,58 @@
 <script setup lang="ts">
-import type { Option, StackData, TicketForm } from '@/api/client'
+import { computed, defineAsyncComponent } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { isNoHeat } from '@/media/noHeat'
+import { useTried } from '@/presswindow/useTried'
 import StackDrawing from '@/stack/StackDrawing.vue'
-import type { StackNow } from '@/stack/stackNow'
 import { capital } from '@/quantity/format'
 import TemperatureValue from '@/quantity/TemperatureValue.vue'
 import TimeValue from '@/quantity/TimeValue.vue'
 import TermWord from '@/terms/TermWord.vue'
+import { currentOption, decorationOf } from '@/ticket/currentOption'
 import PressureMark from '@/speech/PressureMark.vue'
 import PeelMark from '@/speech/PeelMark.vue'
+import { openTicket } from './openTicket'
 
-defineProps<{
-  form: TicketForm | null
-  option: Option | null
-  /** The Stack as it is tried; that of the option where nothing is. */
-  tried: StackData | null
-  /** The moment of the heat story that is looked at. */
-  now?: StackNow | null
-  withoutHeat: boolean
-  loading: boolean
-  /** Where the heat story stands below it, the Stack makes room. */
-  small?: boolean
-  /** What can be had instead: the thing itself. */
-  thing?: string | null
-}>()
-defineEmits<{ thing: [] }>()
+/** What a new ticket does not need comes when it is gone to. */
+const HeatStory = defineAsyncComponent(() => import('@/heat/HeatStory.vue'))
+
+/** The Stack of what is looked at: of the plan that was kept, or of what is typed. */
+const { form, stored, planId, preview, art, decoration, looked, aside, stackWanted, tried } = openTicket()
+const { t } = useI18n()
+
+const kept = computed(() => decorationOf(stored.value?.plan ?? null, art.value?.id))
+const option = computed(() =>
+  aside.stack === 'kept' ? currentOption(stored.value?.plan ?? null, art.value?.id) : looked.value,
+)
+const withoutHeat = computed(() =>
+  aside.stack === 'kept' ? isNoHeat(kept.value?.medium) : decoration.value?.options.length === 0,
+)
+const loading = computed(() =>
+  aside.stack === 'kept' ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,
+)
+
+const {
+  now,
+  triedStack,
+  told: trialTold,
+} = useTried(
+  tried,
+  computed(() => option.value?.stack ?? null),
+  () => t('press.main'),
+)
+
+const told = computed(() =>
+  aside.story && stored.value && kept.value && option.value
+    ? {
+        planId: stored.value.id,
+        decoration: kept.value.decoration,
+        names: Object.fromEntries(form.value.decorations.map((one) => [one.id, one.description])),
+        ...trialTold.value,
+      }
+    : null,
+)
+/** The moment of the heat story that is looked at. */
+const moment = computed(() => (told.value ? now.value : null))
 </script>
 
 <template>
@@ -32,23 +61,29 @@ defineEmits<{ thing: [] }>()
       <h2>
         <TermWord of="stack">{{ $t('ticket.stack') }}</TermWord>
       </h2>
-      <span v-if="now && option" class="muted">{{
-        $t('ticket.stackAt', { medium: capital(option.name), time: Math.round(now.time), doing: now.doing })
+      <span v-if="moment && option" class="muted">{{
+        $t('ticket.stackAt', {
+          medium: capital(option.name),
+          time: Math.round(moment.time),
+          doing: moment.doing,
+        })
       }}</span>
       <span v-else-if="option" class="muted">{{
         $t('ticket.stackOf', { medium: capital(option.name) })
       }}</span>
-      <a-button v-if="thing" size="small" @click="$emit('thing')"> {{ thing }} <kbd>S</kbd> </a-button>
+      <a-button v-if="aside.thing" size="small" @click="stackWanted = false">
+        {{ aside.thing }} <kbd>S</kbd>
+      </a-button>
     </div>
-    <template v-if="option && form">
+    <template v-if="option">
       <StackDrawing
-        :stack="tried ?? option.stack"
+        :stack="triedStack ?? option.stack"
         :depth="form.garment.depth"
         :hue="form.garment.hue"
-        :height="small ? 280 : 430"
-        :now="now"
+        :height="told ? 280 : 430"
+        :now="moment"
       />
-      <p v-if="!small" class="settings">
+      <p v-if="!told" class="settings">
         <TemperatureValue :celsius="option.recipe.setting.dial.value" />
         <TimeValue :seconds="option.recipe.setting.time.value" />
         <PressureMark :pressure="option.recipe.setting.pressure.value" />
@@ -58,10 +93,9 @@ defineEmits<{ thing: [] }>()
     <a-skeleton v-else-if="loading" active :paragraph="{ rows: 8 }" />
     <p v-else-if="withoutHeat" class="muted">{{ $t('ticket.noHeat') }}</p>
     <p v-else class="muted">{{ $t('ticket.stackEmpty') }}</p>
-    <slot />
+    <HeatStory v-if="told" v-bind="told" @now="now = $event" />
   </div>
 </template>
-
 <style scoped>
 .head {
   display: flex;
