@@ -48,6 +48,16 @@ const placement = computed({
   set: (chosen) => Object.assign(art.value, { placement: chosen, spot: null }),
 })
 const ofStones = computed(() => art.value.kind === 'STONES')
+/** Pieces that are cloth themselves: they get as hot as the garment. */
+const ofCloth = computed(() => options('art.piece').some(({ value }) => value === art.value.kind))
+const ownPrint = computed({
+  get: () => art.value.ownPrint ?? false,
+  set: (on) => (art.value.ownPrint = on),
+})
+const ownLabel = computed({
+  get: () => art.value.ownLabel ?? '',
+  set: (typed) => (art.value.ownLabel = typed.trim() ? typed : null),
+})
 </script>
 
 <template>
@@ -153,6 +163,24 @@ const ofStones = computed(() => art.value.kind === 'STONES')
           :options="options('stonesize')"
           optional
           :hint="$t('garment.stoneSizeAny')"
+        />
+      </template>
+      <template v-else-if="ofCloth">
+        <TextField
+          :id="id('own-label')"
+          v-model="ownLabel"
+          :path="`${at}.ownLabel`"
+          class="wide2"
+          :label="$t('garment.ownLabel')"
+          :max="300"
+          optional
+          :placeholder="$t('garment.ownLabelHint')"
+        />
+        <SwitchField
+          v-if="art.ownLabel"
+          :id="id('own-print')"
+          v-model="ownPrint"
+          :label="$t('garment.ownPrint')"
         />
       </template>
       <SwitchField v-else :id="id('layered')" v-model="art.layered" :label="$t('garment.layered')" />

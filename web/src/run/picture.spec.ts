@@ -23,7 +23,9 @@ const steps = [
   step(3, [{ act: 'Insert', what: 'FOAM_PAD', gap: 'INSIDE', where: area(5) }]),
   step(4, [close(null, 1, 2, 0), { act: 'Open' }]),
   step(5, [close(null, 2, 2, 90), { act: 'Open' }]),
-  step(6, [{ act: 'LayOn', thing: 'a', face: 'BACK', where: area(40), layers: [], colour: 1, of: 1 }]),
+  step(6, [
+    { act: 'LayOn', thing: 'a', face: 'BACK', where: area(40), layers: [], colour: 1, of: 1, inside: false },
+  ]),
   step(7, [close('a', 1, 2, 10), { act: 'Open' }]),
   step(8, [close('a', 2, 2, 80), { act: 'Open' }]),
   step(9, [{ act: 'TakeOut', what: 'FOAM_PAD', gap: 'INSIDE' }]),

@@ -37,6 +37,8 @@ export function blankDecoration(): DecorationForm {
     layered: false,
     stoneSize: null,
     stones: 0,
+    ownLabel: null,
+    ownPrint: false,
     medium: null,
     materialId: null,
     over: null,

@@ -188,7 +188,7 @@ class AccessIT extends Journey {
   @Test
   @DisplayName("two media side by side, and a material's sheet")
   void sideBySideAndSheet() throws IOException {
-    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Deck bags, heron") + "/method");
+    page.navigate("/tickets/" + Shop.ticket(KETTLE, "Cox caps, anchor") + "/method");
     button("Put two side by side").click();
     page.locator(".compare").waitFor();
     expectNoSeriousFinding();

@@ -203,7 +203,10 @@ class FirstHourIT extends Journey {
     page.locator(".point circle").click();
     page.keyboard().press("ArrowRight");
     page.keyboard().press("ArrowRight");
-    button("Save this setting").click();
+    // Others look at this ticket later: its recipe is made anew before this one goes.
+    page.waitForResponse(
+        made -> made.url().contains("/plans/") && made.request().method().equals("PUT"),
+        () -> button("Save this setting").click());
     assertThat(button("Save this setting")).hasCount(0);
     took("another setting, tried and saved");
   }

@@ -72,7 +72,7 @@ class IntakeIT extends Journey {
     assertThat(page.getByText("Where does it go?")).isVisible();
     button("on the back").click();
     assertThat(page.getByText("Is there anything in front?")).isVisible();
-    assertThat(page.locator(".places .ant-radio-button-wrapper-checked")).hasText("Back");
+    assertThat(page.locator("#beside-head .ant-radio-button-wrapper-checked")).hasText("Back");
     button("look it up later").click();
     assertThat(page.locator(".question")).hasCount(0);
   }

@@ -83,7 +83,7 @@ class PlacingIT extends Journey {
     choose("place-face", "Back");
     assertThat(page.locator("[data-thing^=BUTTON]")).hasCount(1);
     button("Take it away").click();
-    assertThat(page.locator(".places .ant-radio-button-wrapper-checked")).hasText("Front");
+    assertThat(page.locator("#beside-head .ant-radio-button-wrapper-checked")).hasText("Front");
     keepAndChoose("Journey aprons");
     station("Garment").click();
     choose("place-chosen", "Button, front");

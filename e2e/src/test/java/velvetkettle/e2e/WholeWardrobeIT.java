@@ -129,6 +129,61 @@ class WholeWardrobeIT extends Journey {
   }
 
   @Test
+  @DisplayName("a panel behind openings: three ways of the panel, cut narrow, fused from inside")
+  void panelBehindOpenings() {
+    garment("stage crew tee", "Top", "100% cotton", "Jersey");
+    type("colour", "black");
+    choose("depth", "Dark");
+    choose("dye", "Reactive");
+    type("description", "harbour by night");
+    choose("art", "Panel behind openings");
+    choose("placement", "Back");
+    keepAndChoose("Journey panel");
+    assertThat(options()).hasCount(3);
+    assertThat(options().nth(1)).containsText("Panel of other cloth");
+    button("Take printed panel on web strips").click();
+    toThePress();
+    assertThat(work()).containsText("Lay a cutting board between front and back");
+    assertThat(work()).containsText("Turn the garment inside out");
+    assertThat(work()).containsText("Lay the panel on the inside of the back");
+    assertThat(work()).containsText("Close once more from the right side");
+    assertThat(work()).containsText("Cut the openings to their full width");
+  }
+
+  @Test
+  @DisplayName("a printed label in the neck of a hoodie: strips pressed at once, fused inside")
+  void printedLabel() {
+    garment("choir hoodie", "Sweatshirt", "80% cotton 20% polyester", "Fleece");
+    type("description", "size and care");
+    choose("art", "Printed label");
+    choose("placement", "Nape");
+    typeNumber("width", "50");
+    typeNumber("height", "20");
+    keepAndChoose("Journey label");
+    assertThat(options()).hasCount(1);
+    button("Take printed label on strong web").click();
+    toThePress();
+    assertThat(work()).containsText("Lay the label on the inside of the nape");
+  }
+
+  @Test
+  @DisplayName("an appliqué from an old banner: its own fibre melts, so no web will do")
+  void ownFibre() {
+    garment("harbour day tee", "Top", "100% cotton", "Jersey");
+    type("description", "sail from an old banner");
+    choose("art", "Pieces of other cloth");
+    type("own-label", "100% polypropylene");
+    type("title", "Journey own fibre");
+    button("Save and choose the method").click();
+    assertThat(work()).containsText("No press medium will do here");
+    assertThat(work()).containsText("Polypropylene melts");
+    station("Garment").click();
+    type("own-label", "100% cotton");
+    keepAndChoose("Journey own fibre");
+    assertThat(options()).hasCount(2);
+  }
+
+  @Test
   @DisplayName("a label that nobody can read: the careful way, and Bleed is never safe")
   void unknownLabel() {
     garment("found on a rail", "unknown", "Jersey");

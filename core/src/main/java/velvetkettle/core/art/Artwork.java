@@ -2,6 +2,7 @@ package velvetkettle.core.art;
 
 import static java.util.Objects.requireNonNull;
 
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.quantity.ImpossibleValueException;
 
@@ -9,6 +10,7 @@ import velvetkettle.core.quantity.ImpossibleValueException;
  * What is to go on, before a medium is chosen.
  *
  * @param description in the maker's words, 1 to 120 characters
+ * @param piece what it is itself made of; null where nobody said, or where it is no piece
  */
 public record Artwork(
     String description,
@@ -18,7 +20,21 @@ public record Artwork(
     Placement placement,
     Surface surface,
     Detail detail,
-    StoneCount stones) {
+    StoneCount stones,
+    @Nullable Piece piece) {
+  /** Whose own cloth nobody asked for. */
+  public Artwork(
+      String description,
+      ArtKind kind,
+      ArtSize size,
+      Tones tones,
+      Placement placement,
+      Surface surface,
+      Detail detail,
+      StoneCount stones) {
+    this(description, kind, size, tones, placement, surface, detail, stones, null);
+  }
+
   /** Art that nobody looked into, and that has no stones. */
   public Artwork(
       String description,
@@ -35,6 +51,8 @@ public record Artwork(
     requireNonNull(tones, "tones");
     requireNonNull(detail, "detail");
     requireNonNull(stones, "stones");
+    // What was typed of a piece says nothing of what is not one.
+    piece = kind.isPiece() ? piece : null;
     if (description.isBlank() || description.length() > 120) {
       throw new ImpossibleValueException("what goes on is described in 1 to 120 characters");
     }

@@ -1,5 +1,6 @@
 package velvetkettle.core.cloth;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,6 +51,14 @@ public record ClothSpec(
   ClothSpec at(GarmentPart part) {
     Blend own = parts.getOrDefault(part, blend);
     return new ClothSpec(own, fabric, colour, dye, finish, iron, ownWeight, parts);
+  }
+
+  /** The same with another part of that. */
+  ClothSpec with(GarmentPart part, Blend of) {
+    Map<GarmentPart, Blend> more = new EnumMap<>(GarmentPart.class);
+    more.putAll(parts);
+    more.put(part, of);
+    return new ClothSpec(blend, fabric, colour, dye, finish, iron, ownWeight, more);
   }
 
   /** Of all parts, which are washed together. */

@@ -22,19 +22,19 @@ public enum Fabric implements Worded {
   WAFFLE(230, 160, 350, 1.40, UNEVEN, LOOSE),
   FLEECE(280, 220, 450, 1.90, UNEVEN),
   FELT(250, 180, 600, 1.30, UNEVEN),
-  TWILL(250, 180, 500, 0.55),
-  CANVAS(340, 180, 500, 0.70),
-  CORDUROY(300, 200, 450, 1.50, UNEVEN, PILE),
-  VELVET(320, 200, 450, 2.20, UNEVEN, PILE),
-  WOOL_COATING(450, 300, 700, 2.00, UNEVEN),
-  WOVEN_SHIRTING(110, 30, 180, 0.25),
-  WOVEN_SATIN(120, 60, 200, 0.22),
-  STRETCH_WOVEN(220, 120, 350, 0.45, STRETCH),
-  NYLON_SHELL(55, 40, 120, 0.10, SHELL),
-  PADDED_SHELL(210, 150, 400, 6.10, UNEVEN, SHELL),
+  TWILL(250, 180, 500, 0.55, FRAYS),
+  CANVAS(340, 180, 500, 0.70, FRAYS),
+  CORDUROY(300, 200, 450, 1.50, UNEVEN, PILE, FRAYS),
+  VELVET(320, 200, 450, 2.20, UNEVEN, PILE, FRAYS),
+  WOOL_COATING(450, 300, 700, 2.00, UNEVEN, FRAYS),
+  WOVEN_SHIRTING(110, 30, 180, 0.25, FRAYS),
+  WOVEN_SATIN(120, 60, 200, 0.22, FRAYS),
+  STRETCH_WOVEN(220, 120, 350, 0.45, STRETCH, FRAYS),
+  NYLON_SHELL(55, 40, 120, 0.10, SHELL, FRAYS),
+  PADDED_SHELL(210, 150, 400, 6.10, UNEVEN, SHELL, FRAYS),
   SOFTSHELL(320, 250, 400, 0.90, LAMINATE),
-  SATIN_RIBBON(120, 90, 180, 0.25, TAPE),
-  TWILL_TAPE(200, 150, 300, 0.50, TAPE),
+  SATIN_RIBBON(120, 90, 180, 0.25, TAPE, FRAYS),
+  TWILL_TAPE(200, 150, 300, 0.50, TAPE, FRAYS),
   ELASTANE_KNIT(200, 150, 300, 0.60, STRETCH),
   TOWEL(400, 300, 600, 3.20, UNEVEN, LOOPS, LOOSE),
   MESH(130, 60, 180, 0.60, 0.65, UNEVEN, OPEN),
@@ -59,7 +59,9 @@ public enum Fabric implements Worded {
     /** Woven so narrow that a primer may discolour it. */
     TAPE,
     /** Shrinks at its first wash where it is of plant fibre. */
-    LOOSE
+    LOOSE,
+    /** Its threads come out of a cut edge. */
+    FRAYS
   }
 
   /** Laminates are pressed at 130 to 140 °C [common practice, no source]: safe 15 K below this. */

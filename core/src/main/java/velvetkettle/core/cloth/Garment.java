@@ -172,7 +172,30 @@ public record Garment(
     return new Garment(name, kind, size, cloth.at(part), obstacles, layout, uses);
   }
 
-  /** The fibres that heat is judged by: of its cloth and of a lining within, but for traces. */
+  /**
+   * The same with a piece of other cloth on it or in it, which gets as hot.
+   *
+   * @param printed whether there is a print on that
+   */
+  public Garment carrying(Blend piece, boolean printed) {
+    Set<Obstacle> more = EnumSet.noneOf(Obstacle.class);
+    more.addAll(obstacles);
+    if (printed) {
+      more.add(Obstacle.OLD_PRINT);
+    }
+    ClothSpec both = cloth.with(GarmentPart.PIECE, piece);
+    return new Garment(name, kind, size, both, more, layout, uses);
+  }
+
+  /** Whether there is a piece of other cloth on it whose fibres are known. */
+  public boolean carriesPiece() {
+    return cloth.parts().containsKey(GarmentPart.PIECE);
+  }
+
+  /**
+   * The fibres that heat is judged by: of its cloth, of a lining within and of a piece that it
+   * carries, but for traces.
+   */
   public List<Fibre> pressedFibres() {
     return cloth.pressed().stream()
         .filter(FibreShare::counts)

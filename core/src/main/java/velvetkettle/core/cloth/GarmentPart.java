@@ -18,7 +18,9 @@ public enum GarmentPart implements Worded {
   TRIM(false, "trim", "rib", "ribs", "ribbing", "cuff", "cuffs", "collar", "hem", "contrast"),
   LINING(true, "lining", "inner", "inside", "backing"),
   FILLING(true, "filling", "padding", "wadding", "fill"),
-  COATING(true, "coating", "membrane", "laminate");
+  COATING(true, "coating", "membrane", "laminate"),
+  /** Other cloth that is put on or in; no label of the garment speaks of it. */
+  PIECE(true);
 
   private static final Map<String, GarmentPart> BY_WORD =
       Stream.of(values())

@@ -27,6 +27,10 @@ public final class Usual {
   private static final double LINE = 4;
 
   private static final double PHOTOGRAPH = 0.75;
+
+  /** A tape of two by five. */
+  private static final double LABEL = 2.5;
+
   private static final double LEAST = 5;
 
   private final Intake intake;
@@ -121,7 +125,9 @@ public final class Usual {
     return switch (art) {
       case LETTERING, STONES -> LINE;
       case PHOTOGRAPH -> PHOTOGRAPH;
-      case LOGO, ALL_OVER_PRINT, MADE_PATCH, BADGE, APPLIQUE, SECOND_LAYER -> 1;
+      case LABEL -> LABEL;
+      case LOGO, ALL_OVER_PRINT, MADE_PATCH, BADGE, PRINTED_PATCH, APPLIQUE, SECOND_LAYER, PANEL ->
+          1;
     };
   }
 

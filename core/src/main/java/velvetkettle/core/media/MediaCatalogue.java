@@ -21,7 +21,8 @@ public record MediaCatalogue(List<Medium> all) {
                   Sublimations.ALL,
                   Stones.ALL,
                   Webs.ALL,
-                  Patches.ALL)
+                  Patches.ALL,
+                  Insides.ALL)
               .flatMap(List::stream)
               .toList());
 

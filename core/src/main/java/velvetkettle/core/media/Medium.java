@@ -2,13 +2,17 @@ package velvetkettle.core.media;
 
 import java.util.List;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.cloth.Fabric;
+import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.media.trait.Appearance;
 import velvetkettle.core.media.trait.AtPress;
 import velvetkettle.core.media.trait.Construction;
 import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.media.trait.Doing;
 import velvetkettle.core.media.trait.Endurance;
 import velvetkettle.core.media.trait.Feel;
 import velvetkettle.core.media.trait.Handling;
+import velvetkettle.core.media.trait.Lies;
 import velvetkettle.core.media.trait.Palette;
 import velvetkettle.core.media.trait.PressedAgain;
 import velvetkettle.core.media.trait.Window;
@@ -64,14 +68,35 @@ public record Medium(
     return appearance.palette() == Palette.ANY && handling.cutFace().worked();
   }
 
-  /** Whether each colour of it is cut from a film of its own, and laid and pressed by itself. */
+  /** Whether each colour of it is cut from a film of its own. */
   public boolean isCutByColour() {
     return handling.cutFace() == CutFace.GLUE_UP;
   }
 
-  /** In how many goes art is laid on. */
+  /** Whether dye is printed into the piece itself, which has to be of polyester then. */
+  public boolean dyesItsPiece() {
+    return appearance.palette() == Palette.ANY
+        && handling.preparation().stream().anyMatch(line -> line.does().contains(Doing.PRESS_ON));
+  }
+
+  /** Whether it lies in the garment: it is laid and pressed while that is turned inside out. */
+  public boolean liesInside() {
+    return construction.lies().inside();
+  }
+
+  /** Whether it shows through openings of the garment. */
+  public boolean behindOpenings() {
+    return construction.lies() == Lies.BEHIND_OPENINGS;
+  }
+
+  /** Whether those have to be cut: lace and net have theirs. */
+  public boolean isCutOpenFor(Garment garment) {
+    return behindOpenings() && !garment.fabric().is(Fabric.Trait.OPEN);
+  }
+
+  /** In how many goes art is laid on the garment; film that went onto a panel comes with that. */
   public int colours(Artwork artwork) {
-    return isCutByColour() ? artwork.tones().colours() : 1;
+    return isCutByColour() && construction.hasCarrier() ? artwork.tones().colours() : 1;
   }
 
   /** How many colours of it lie over one another. */

@@ -23,6 +23,7 @@ import velvetkettle.core.media.trait.Glue;
 import velvetkettle.core.media.trait.Handling;
 import velvetkettle.core.media.trait.Handwork;
 import velvetkettle.core.media.trait.Layering;
+import velvetkettle.core.media.trait.Lies;
 import velvetkettle.core.media.trait.Occasion;
 import velvetkettle.core.media.trait.Opacity;
 import velvetkettle.core.media.trait.Orientation;
@@ -40,6 +41,7 @@ import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Side;
 import velvetkettle.core.press.Substance;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -69,6 +71,7 @@ public final class MediumBuilder {
   private boolean nap;
   private boolean smallParts;
   private boolean metal;
+  private Lies lies = Lies.ON_THE_FACE;
   private Orientation orientation = Orientation.AS_SEEN;
   private CutFace cutFace = CutFace.ALREADY_MADE;
   private Handwork work = new Handwork(Seconds.of(0), Seconds.of(0), Handwork.Pace.BY_PIECE);
@@ -174,6 +177,11 @@ public final class MediumBuilder {
     return this;
   }
 
+  public MediumBuilder lies(Lies where) {
+    lies = where;
+    return this;
+  }
+
   public MediumBuilder blocksDye() {
     blocksDye = true;
     return this;
@@ -217,7 +225,21 @@ public final class MediumBuilder {
   }
 
   public MediumBuilder prepare(Occasion when, Sentence say, Doing... does) {
-    preparation.add(new Preparation(say, List.of(does), null, when));
+    preparation.add(new Preparation(say, List.of(does), null, null, when));
+    return this;
+  }
+
+  /** Its print or its film goes onto the piece beside the garment, which the line says. */
+  public MediumBuilder pressOn(String line, double celsius, double seconds) {
+    Seconds time = Seconds.of(seconds);
+    Celsius platen = Celsius.of(celsius);
+    preparation.add(
+        new Preparation(
+            Sentence.of("prepare." + line, platen, time),
+            List.of(Doing.PRESS_ON),
+            time,
+            platen,
+            Occasion.ALWAYS));
     return this;
   }
 
@@ -225,7 +247,7 @@ public final class MediumBuilder {
   public MediumBuilder fuse(Occasion when, String line, double seconds, Doing... does) {
     Seconds time = Seconds.of(seconds);
     Sentence say = Sentence.of("prepare." + line, time);
-    preparation.add(new Preparation(say, List.of(does), time, when));
+    preparation.add(new Preparation(say, List.of(does), time, null, when));
     return this;
   }
 
@@ -412,7 +434,8 @@ public final class MediumBuilder {
             thin,
             nap,
             smallParts,
-            metal),
+            metal,
+            lies),
         new Handling(orientation, cutFace, preparation, work, worthFrom, sprayed, stitch),
         new AtPress(
             side,

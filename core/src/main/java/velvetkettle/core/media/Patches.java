@@ -3,13 +3,18 @@ package velvetkettle.core.media;
 import static velvetkettle.core.media.trait.Doing.CUT_WEB;
 import static velvetkettle.core.media.trait.Doing.DRY_OUT;
 import static velvetkettle.core.media.trait.Doing.FUSE_WEB;
+import static velvetkettle.core.media.trait.Doing.MIRROR;
 import static velvetkettle.core.media.trait.Doing.PAPER_OFF;
+import static velvetkettle.core.media.trait.Doing.PRINT;
 import static velvetkettle.core.media.trait.Doing.SEW_PATCH;
 import static velvetkettle.core.media.trait.Doing.STABILISER_OFF;
 import static velvetkettle.core.media.trait.Doing.TRIM;
 import static velvetkettle.core.media.trait.Peel.NONE;
 import static velvetkettle.core.press.LayerKind.GLUE;
 import static velvetkettle.core.press.LayerKind.PATCH;
+import static velvetkettle.core.press.PressKind.IRON_DRY;
+import static velvetkettle.core.press.PressKind.IRON_STEAM;
+import static velvetkettle.core.press.PressKind.WAND;
 import static velvetkettle.core.press.Pressure.MEDIUM;
 import static velvetkettle.core.press.Substance.HOT_MELT;
 
@@ -19,11 +24,13 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.EndUse;
 import velvetkettle.core.media.trait.CoverChoice;
+import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Glue;
 import velvetkettle.core.media.trait.Handwork;
 import velvetkettle.core.media.trait.Occasion;
 import velvetkettle.core.media.trait.Opacity;
+import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.media.trait.Palette;
 import velvetkettle.core.media.trait.Stitch;
 import velvetkettle.core.media.trait.Wording;
@@ -80,6 +87,44 @@ final class Patches {
                       Sentence.of("test.look.piece"),
                       Sentence.of("glue-side.web")))
               .bears(EndUse.OUTDOORS)
+              .build(),
+          // A polyester blank that is printed here first. Its print is gas in waiting: the web is
+          // fused cooler and shorter than the print was.
+          MediumBuilder.of("patch-print", Family.PATCH)
+              .window(145, 160, 10, 25, MEDIUM, NONE)
+              .usually(152, 18)
+              .carries(ArtKind.PRINTED_PATCH)
+              .lies(Orientation.MIRRORED, CutFace.PRINT_SIDE)
+              .gives(EnumSet.allOf(Surface.class))
+              .palette(Palette.ANY)
+              .opacity(Opacity.OWN_GROUND)
+              .thinnestStroke(0.5)
+              .layer(PATCH, "blank-patch", 0.9, Substance.POLYESTER_PANEL)
+              .layer(GLUE, "strong-web", 0.07, HOT_MELT)
+              .glue(Glue.WEB)
+              .smallParts(true)
+              .side(Side.BACK)
+              .cover(CoverChoice.COTTON)
+              .tools(EnumSet.complementOf(EnumSet.of(WAND, IRON_DRY, IRON_STEAM)))
+              .before(ExtraPress.tack(CoverChoice.COTTON, 7))
+              .stitch(Stitch.NEVER)
+              .prepare("blank.print", MIRROR, PRINT)
+              .prepare("sublimation.dry-print", DRY_OUT)
+              .pressOn("blank.press", 196, 50)
+              .fuse(Occasion.ALWAYS, "patch.fuse", 7, CUT_WEB, FUSE_WEB)
+              .prepare("patch.paper-off", PAPER_OFF)
+              .work(600, 150, Handwork.Pace.BY_PIECE)
+              .feel(2, 4)
+              .skin(3)
+              .wording(
+                  new Wording(
+                      "do.place.patch-web",
+                      "do.press-back",
+                      null,
+                      "do.second-press",
+                      "tool.iron-lifted",
+                      Sentence.of("test.look.piece"),
+                      Sentence.of("glue-side.web")))
               .build());
 
   private Patches() {}

@@ -2,6 +2,9 @@ package velvetkettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
+import velvetkettle.core.art.Piece;
+import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Fibre;
 import velvetkettle.core.cloth.FibreShare;
 import velvetkettle.core.cloth.Garment;
@@ -9,6 +12,7 @@ import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Stitch;
+import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
@@ -21,16 +25,29 @@ final class CareCard {
   private static final Celsius WASH = Celsius.of(30);
 
   private final Garment garment;
+
+  /** Of all that is washed together. */
+  private final List<FibreShare> fibres;
+
   private final List<Medium> media;
   private final List<Sentence> care = new ArrayList<>();
 
-  private CareCard(Garment garment, List<Medium> media) {
+  private CareCard(Garment garment, List<Blend> pieces, List<Medium> media) {
     this.garment = garment;
+    fibres =
+        Stream.concat(
+                garment.cloth().all().stream(),
+                pieces.stream().flatMap(piece -> piece.shares().stream()))
+            .toList();
     this.media = media;
   }
 
-  static List<Sentence> of(
-      Garment garment, MediaCatalogue known, List<DecorationPlan> decorations) {
+  static List<Sentence> of(JobRequest job, MediaCatalogue known, List<DecorationPlan> decorations) {
+    List<Blend> pieces =
+        job.decorations().stream()
+            .flatMap(one -> Stream.ofNullable(one.artwork().piece()))
+            .map(Piece::blend)
+            .toList();
     List<Medium> media =
         decorations.stream()
             .filter(decoration -> !decoration.withoutHeat())
@@ -38,7 +55,7 @@ final class CareCard {
             .toList();
     return media.isEmpty()
         ? List.of(Sentence.of("care.by-label"))
-        : new CareCard(garment, media).written();
+        : new CareCard(job.garment(), pieces, media).written();
   }
 
   private List<Sentence> written() {
@@ -80,7 +97,7 @@ final class CareCard {
   }
 
   private double percent(Fibre fibre) {
-    return garment.cloth().all().stream()
+    return fibres.stream()
         .filter(share -> share.fibre() == fibre)
         .mapToDouble(FibreShare::percent)
         .max()

@@ -17,6 +17,7 @@ import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.work.Act;
 
 /** Which cautions apply to a job and to each of its steps. */
 final class Cautions {
@@ -91,10 +92,15 @@ final class Cautions {
   }
 
   /**
+   * @param move its acts
    * @param stack that it closes over; null where no tool closes
    */
-  static List<Caution> ofStep(StepKind kind, @Nullable Stack stack, Press press) {
+  static List<Caution> ofStep(StepKind kind, List<Act> move, @Nullable Stack stack, Press press) {
     Set<Caution> found = EnumSet.noneOf(Caution.class);
+    if (move.stream()
+        .anyMatch(act -> act instanceof Act.CutOpenings || act instanceof Act.WidenOpenings)) {
+      found.add(Caution.BLADE);
+    }
     if (stack != null) {
       found.add(Caution.HOT);
       ofTool(press, found);

@@ -60,6 +60,9 @@ final class Instructions {
     if (main instanceof Act.Close close) {
       return plain(close, before.after(move.subList(0, move.indexOf(close))).cover());
     }
+    if (move.stream().anyMatch(Act.CutOpenings.class::isInstance)) {
+      return Sentence.of(garment.kind().layers() == 2 ? "do.cut-open" : "do.cut-open.single");
+    }
     if (main instanceof Act.OfTool tool) {
       return ofTool(tool, before, next);
     }
@@ -152,6 +155,9 @@ final class Instructions {
     if (act instanceof Act.TurnInsideOut turn) {
       boolean pocket = liesOnPocket(before, turn.worked());
       String board = heldByHand(turn.tool(), before) ? ".board" : "";
+      if (before.lying().stream().noneMatch(one -> one.face() == turn.worked())) {
+        return Sentence.of("do.turn-inside-up" + board);
+      }
       return Sentence.of(pocket ? "do.turn-pocket" : "do.turn-face-down" + board);
     }
     if (act instanceof Act.LayAside) {
@@ -248,6 +254,9 @@ final class Instructions {
     }
     if (act instanceof Act.LayOn laid) {
       return Sentence.of(placing(laid, medium), placement);
+    }
+    if (act instanceof Act.WidenOpenings) {
+      return Sentence.of("do.widen");
     }
     if (act instanceof Act.PaperOff) {
       return Sentence.of("do.web-paper-off");

@@ -32,6 +32,10 @@ final class Move {
     if (before instanceof Act.EmptyPocket) {
       return act instanceof Act.Insert;
     }
+    if (isBoard(before) || isBoard(act)) {
+      // In, the cut, and out again are one move.
+      return act instanceof Act.CutOpenings || before instanceof Act.CutOpenings;
+    }
     return isSheet(before) && isSheet(act)
         || before instanceof Act.LayFlat && act instanceof Act.HangOff
         || act instanceof Act.Tape
@@ -44,6 +48,11 @@ final class Move {
       return !isPaperBelow(in.what(), in.gap());
     }
     return act instanceof Act.TakeOut out && !isPaperBelow(out.what(), out.gap());
+  }
+
+  private static boolean isBoard(Act act) {
+    return act instanceof Act.Insert in && in.what() == Filling.CUTTING_BOARD
+        || act instanceof Act.TakeOut out && out.what() == Filling.CUTTING_BOARD;
   }
 
   /** Has a word of its own. */

@@ -105,7 +105,7 @@ public final class Planner {
         table,
         steps,
         Cautions.ofJob(job, media, decorations),
-        CareCard.of(job.garment(), media, decorations),
+        CareCard.of(job, media, decorations),
         new Resting(longest(decorations, true), longest(decorations, false)),
         new Effort(order(job, media, decorations, steps), Totals.of(steps)),
         new JointPlan(

@@ -99,7 +99,7 @@ final class StepWriter {
             peel(first),
             stack,
             press == null ? null : press.name(),
-            Cautions.ofStep(kind, stack, press == null ? job.press() : press),
+            Cautions.ofStep(kind, move, stack, press == null ? job.press() : press),
             state,
             close == null ? meanwhile(at, first, timed) : null,
             kind == StepKind.HANDLE || kind == StepKind.SET

@@ -11,6 +11,7 @@ import velvetkettle.core.media.trait.Preparation;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
+import velvetkettle.core.plan.recipe.PlatenWriter;
 import velvetkettle.core.plan.recipe.Setting;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.quantity.Celsius;
@@ -38,20 +39,22 @@ final class TableSteps {
     Medium medium = thing.press().medium();
     Work work = new Work(job.garment(), thing.decoration().artwork(), job.shop().schools());
     for (Preparation line : medium.handling().preparation(work)) {
-      if (line.does().contains(Doing.FUSE_WEB)) {
-        heat(thing);
+      if (line.underPress()) {
+        heat(thing, line.platen());
       }
-      List<Act> acts = line.does().stream().map(what -> act(what, thing, line.time())).toList();
+      List<Act> acts = line.does().stream().map(what -> act(what, thing, line)).toList();
       steps.add(new TableStep(thing.decoration().id(), line.say(), acts));
     }
   }
 
-  /** Web is fused at what its press is set to later. */
-  private void heat(Chosen thing) {
+  /** Web is fused at what its press is set to later, a print pressed on at a heat of its own. */
+  private void heat(Chosen thing, @Nullable Celsius own) {
     Press press = thing.press().press();
     Setting setting = thing.press().recipe().setting().plain();
-    Celsius dial = setting.dial();
-    Act.SetTemperature wanted = new Act.SetTemperature(press.name(), dial, setting.platen());
+    Act.SetTemperature wanted =
+        own == null
+            ? new Act.SetTemperature(press.name(), setting.dial(), setting.platen())
+            : new Act.SetTemperature(press.name(), PlatenWriter.shown(own, press), own);
     if (!wanted.equals(hot)) {
       hot = wanted;
       steps.add(
@@ -60,7 +63,8 @@ final class TableSteps {
     }
   }
 
-  private static Act act(Doing what, Chosen thing, @Nullable Seconds time) {
+  private static Act act(Doing what, Chosen thing, Preparation line) {
+    Seconds time = line.time();
     String id = thing.decoration().id();
     Medium medium = thing.press().medium();
     return switch (what) {
@@ -76,6 +80,12 @@ final class TableSteps {
       case STABILISER_OFF -> new TableAct.StabiliserOff(id);
       case CUT_WEB -> new TableAct.CutWeb(id);
       case FUSE_WEB -> new TableAct.FuseWeb(id, thing.press().press().name(), requireNonNull(time));
+      case PRESS_ON ->
+          new TableAct.PressOn(
+              id,
+              thing.press().press().name(),
+              requireNonNull(line.platen()),
+              requireNonNull(time));
       case PAPER_OFF -> new Act.PaperOff(id);
       case LOOK_AT_BACKS -> new TableAct.LookAtBacks(id);
       case FIX_STONES -> new TableAct.FixStones(id);

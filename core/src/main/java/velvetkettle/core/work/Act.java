@@ -225,12 +225,31 @@ public sealed interface Act permits Act.OfTool, Act.AtTheBench, TableAct {
    * @param layers from the outside towards the cloth, at least one
    * @param colour from 1; the second and later ones are laid over the first by their marks
    * @param of how many colours it is laid in, from 1
+   * @param inside whether it lies on the wrong side of that face, while the garment is inside out
    */
-  record LayOn(String thing, GarmentFace face, Area where, List<Layer> layers, int colour, int of)
+  record LayOn(
+      String thing,
+      GarmentFace face,
+      Area where,
+      List<Layer> layers,
+      int colour,
+      int of,
+      boolean inside)
       implements AtTheBench {
-    /** All of it at once. */
+    /** All of it at once, on the right side. */
     public LayOn(String thing, GarmentFace face, Area where, List<Layer> layers) {
-      this(thing, face, where, layers, 1, 1);
+      this(thing, face, where, layers, 1, 1, false);
+    }
+
+    /** One colour of several, on the right side. */
+    public LayOn(
+        String thing, GarmentFace face, Area where, List<Layer> layers, int colour, int of) {
+      this(thing, face, where, layers, colour, of, false);
+    }
+
+    /** All of it at once, in the garment. */
+    public static LayOn inside(String thing, GarmentFace face, Area where, List<Layer> layers) {
+      return new LayOn(thing, face, where, layers, 1, 1, true);
     }
 
     public LayOn {
@@ -346,6 +365,22 @@ public sealed interface Act permits Act.OfTool, Act.AtTheBench, TableAct {
     @Override
     public Bench on(Bench bench) {
       return bench.unpapered(this);
+    }
+  }
+
+  /** Openings are cut into the cloth, over a board, for what will lie behind them. */
+  record CutOpenings(String thing) implements AtTheBench {
+    @Override
+    public Bench on(Bench bench) {
+      return bench.cutOpen(this);
+    }
+  }
+
+  /** They are cut to their full width, what lies behind them fixed. */
+  record WidenOpenings(String thing) implements AtTheBench {
+    @Override
+    public Bench on(Bench bench) {
+      return bench.widened(this);
     }
   }
 

@@ -153,6 +153,10 @@ public record Bench(
     if (act instanceof TableAct.FuseWeb fused && tool(act, fused.tool()).platen() == null) {
       throw new RefusedActException(act, "the tool is cold");
     }
+    if (act instanceof TableAct.PressOn print
+        && !print.platen().equals(tool(act, print.tool()).platen())) {
+      throw new RefusedActException(act, "the tool is not as hot as that");
+    }
     return ready(act.thing(), ready(act.thing()).after(act));
   }
 
@@ -210,8 +214,31 @@ public record Bench(
     return new Bench(tools, piece, pose, fillings.without(act), lying, cover, ready, inked, null);
   }
 
+  /** The cloth is cut beside the press, over a board that the other layer lies under. */
+  Bench cutOpen(Act.CutOpenings act) {
+    if (pose.way() != Pose.Way.BESIDE) {
+      throw new RefusedActException(act, "it lies on a press");
+    }
+    if (piece.hasInside() && !fillings.in(Gap.INSIDE).contains(Filling.CUTTING_BOARD)) {
+      throw new RefusedActException(act, "the blade would go through both layers");
+    }
+    if (ready(act.thing()).openings()) {
+      throw new RefusedActException(act, "it is cut open already");
+    }
+    return ready(act.thing(), ready(act.thing()).opened());
+  }
+
+  Bench widened(Act.WidenOpenings act) {
+    boolean behind = lying.stream().anyMatch(one -> one.thing().equals(act.thing()));
+    if (pose.way() != Pose.Way.BESIDE || !ready(act.thing()).openings() || !behind) {
+      throw new RefusedActException(act, "nothing is cut open, or nothing lies behind it");
+    }
+    return this;
+  }
+
   Bench laidOn(Act.LayOn act) {
-    if (!pose.faceUp() || pose.face() != act.face()) {
+    boolean inSight = act.inside() ? pose.way() == Pose.Way.INSIDE_OUT : pose.faceUp();
+    if (!inSight || pose.face() != act.face()) {
       throw new RefusedActException(act, "the cloth that it belongs on is turned away");
     }
     if (cover != CoverSheet.NONE) {
@@ -250,7 +277,9 @@ public record Bench(
     if (top == null || (top.shield() == CoverSheet.NONE) == (sheet == CoverSheet.NONE)) {
       throw new RefusedActException(act, "it does not lie there, or so already");
     }
-    boolean inSight = pose.way() == Pose.Way.BESIDE || pose.faceUp() && pose.face() == top.face();
+    boolean up = top.inside() ? pose.way() == Pose.Way.INSIDE_OUT : pose.faceUp();
+    boolean inSight =
+        pose.way() == Pose.Way.BESIDE && !top.inside() || up && pose.face() == top.face();
     if (!inSight) {
       throw new RefusedActException(act, "it lies face down");
     }
@@ -285,6 +314,9 @@ public record Bench(
     }
     if (tool.platen() == null || tool.pressure() == null) {
       throw new RefusedActException(act, "its temperature or its pressure is not set");
+    }
+    if (fillings.in(Gap.INSIDE).contains(Filling.CUTTING_BOARD)) {
+      throw new RefusedActException(act, "the cutting board is still in it");
     }
     Area lifted = fillings.lifted();
     Area pressed = lifted == null ? act.where() : lifted.common(act.where());

@@ -98,42 +98,52 @@ final class Column {
     }
     bench.in(Gap.BELOW).forEach(filling -> layers.add(filling.in(Gap.BELOW)));
     padAndPlaten(press);
-    boolean fromFace =
-        bench.pose().way() != Pose.Way.INSIDE_OUT && subjectFace == bench.pose().face();
+    // What lies inside is met first where the garment is inside out.
+    boolean turned = bench.pose().way() == Pose.Way.INSIDE_OUT;
+    boolean fromFace = turned == isInside() && subjectFace == bench.pose().face();
     return new Stack(fromFace ? Side.FACE : Side.BACK, layers, glueLine);
   }
 
   private void flat() {
     GarmentFace up = bench.pose().face();
-    faceUp(up, onWorked);
+    rightWayUp(up, false, onWorked);
     boolean two = bench.piece().hasInside();
     layers.add(cloth(up == subjectFace, up, two ? "" : "single"));
+    upsideDown(up, true, onWorked);
     if (bench.pose().way() == Pose.Way.ONE_LAYER) {
       between(false);
       return;
     }
     if (two) {
       between(up != subjectFace);
+      rightWayUp(up.other(), true, onOther);
       layers.add(cloth(up.other() == subjectFace, up.other(), ""));
     }
-    faceDown(up.other(), onOther);
+    upsideDown(up.other(), false, onOther);
   }
 
-  /** The inside of the cloth that is worked on, what it carries upside down below it. */
+  /** The inside of the cloth that is worked on, what its face carries upside down below it. */
   private void insideOut() {
     GarmentFace face = bench.pose().face();
+    rightWayUp(face, true, onWorked);
     boolean pocket = bench.piece().hasPocket(face, onWorked);
-    layers.add(cloth(!pocket, face, "inside"));
+    boolean carries = !pocket || isInside();
+    layers.add(cloth(carries, face, "inside"));
     if (pocket) {
       bench.in(Gap.POCKET).forEach(filling -> layers.add(filling.in(Gap.POCKET)));
-      layers.add(cloth(true, face, "pocket"));
+      layers.add(cloth(!isInside(), face, "pocket"));
     }
-    faceDown(face, onWorked);
+    upsideDown(face, false, onWorked);
   }
 
-  private void faceUp(GarmentFace face, Point at) {
+  private boolean isInside() {
+    return bench.lying().stream().anyMatch(one -> one.thing().equals(subject) && one.inside());
+  }
+
+  /** What lies on one side of the cloth of a face, the cloth below it. */
+  private void rightWayUp(GarmentFace face, boolean inside, Point at) {
     for (LaidPiece piece : bench.lying()) {
-      if (piece.face() == face && at.isIn(piece.where())) {
+      if (piece.face() == face && piece.inside() == inside && at.isIn(piece.where())) {
         layers.addAll(shown(piece, piece.at(at)));
         if (piece.thing().equals(subject)) {
           glueLine = layers.size() - 1;
@@ -142,9 +152,10 @@ final class Column {
     }
   }
 
-  private void faceDown(GarmentFace face, Point at) {
+  /** What lies on one side of the cloth of a face, the cloth above it. */
+  private void upsideDown(GarmentFace face, boolean inside, Point at) {
     for (LaidPiece piece : reversed(bench.lying())) {
-      if (piece.face() == face && at.isIn(piece.where())) {
+      if (piece.face() == face && piece.inside() == inside && at.isIn(piece.where())) {
         if (piece.thing().equals(subject)) {
           glueLine = layers.size() - 1;
         }

@@ -16,9 +16,12 @@ public enum Filling {
   /** Under the art only: it lifts it above what lies round it. */
   FOAM_PAD,
   /** A sleeve board, so that front and back do not meet. */
-  FORM;
+  FORM,
+  /** What a blade is stopped by; nothing is pressed over it. */
+  CUTTING_BOARD;
 
   private static final Millimetres BOARD = Millimetres.of(10);
+  private static final Millimetres CUTTING = Millimetres.of(3);
 
   /** Whether it lifts the cloth over it off what lies round it. */
   boolean lifts() {
@@ -36,6 +39,8 @@ public enum Filling {
               Pad.FOAM_PAD.thickness(),
               Pad.FOAM_PAD.substance());
       case FORM -> lifting(Sentence.of("layer.form"), BOARD, Substance.TABLE_BOARD);
+      case CUTTING_BOARD ->
+          lifting(Sentence.of("layer.cutting-board"), CUTTING, Substance.TABLE_BOARD);
     };
   }
 

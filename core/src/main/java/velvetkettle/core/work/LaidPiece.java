@@ -18,6 +18,7 @@ import velvetkettle.core.quantity.Sentence;
  * @param where it lies there, mm
  * @param layers from the outside towards the cloth, at least one
  * @param shield the sheet that was laid over it alone
+ * @param inside whether it lies on the wrong side of that face
  * @param carried where its carrier, or its paper, is still on it; empty where it has none
  */
 public record LaidPiece(
@@ -25,6 +26,7 @@ public record LaidPiece(
     GarmentFace face,
     Area where,
     List<Layer> layers,
+    boolean inside,
     CoverSheet shield,
     List<Area> carried) {
   public LaidPiece {
@@ -42,6 +44,7 @@ public record LaidPiece(
         act.face(),
         act.where(),
         act.layers(),
+        act.inside(),
         CoverSheet.NONE,
         carrier ? List.of(act.where()) : List.of());
   }
@@ -57,11 +60,11 @@ public record LaidPiece(
   }
 
   LaidPiece carriedAt(List<Area> left) {
-    return new LaidPiece(thing, face, where, layers, shield, left);
+    return new LaidPiece(thing, face, where, layers, inside, shield, left);
   }
 
   LaidPiece under(CoverSheet sheet) {
-    return new LaidPiece(thing, face, where, layers, sheet, carried);
+    return new LaidPiece(thing, face, where, layers, inside, sheet, carried);
   }
 
   /** What of it lies at a place, from the outside towards the cloth. */

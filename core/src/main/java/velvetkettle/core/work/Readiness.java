@@ -10,9 +10,16 @@ import org.jspecify.annotations.Nullable;
  * @param wet from rinsing
  * @param underPaper whether the paper of its web covers its glue
  * @param stencil whether its stencil lies on the garment
+ * @param openings whether the garment has been cut open for it
  */
-record Readiness(boolean begun, boolean cutOut, boolean wet, boolean underPaper, boolean stencil) {
-  static final Readiness FRESH = new Readiness(false, false, false, false, false);
+record Readiness(
+    boolean begun,
+    boolean cutOut,
+    boolean wet,
+    boolean underPaper,
+    boolean stencil,
+    boolean openings) {
+  static final Readiness FRESH = new Readiness(false, false, false, false, false, false);
 
   /** {@link RefusedActException} where that cannot be done to it any more, or not yet. */
   Readiness after(TableAct act) {
@@ -21,21 +28,21 @@ record Readiness(boolean begun, boolean cutOut, boolean wet, boolean underPaper,
       throw new RefusedActException(act, why);
     }
     if (act instanceof TableAct.PrintSheet || act instanceof TableAct.SewPatch) {
-      return new Readiness(true, cutOut, wet, underPaper, stencil);
+      return new Readiness(true, cutOut, wet, underPaper, stencil, openings);
     }
     if (act instanceof TableAct.CutOut) {
-      return new Readiness(true, true, wet, underPaper, stencil);
+      return new Readiness(true, true, wet, underPaper, stencil, openings);
     }
     if (act instanceof TableAct.StabiliserOff || act instanceof TableAct.DryOut) {
       boolean rinsed = act instanceof TableAct.StabiliserOff;
-      return new Readiness(begun, cutOut, rinsed, underPaper, stencil);
+      return new Readiness(begun, cutOut, rinsed, underPaper, stencil, openings);
     }
     if (act instanceof TableAct.FuseWeb) {
       return withPaper(true);
     }
     boolean lies = stencil && !(act instanceof TableAct.LiftStencil);
     boolean laid = act instanceof TableAct.LayStencil;
-    return new Readiness(begun, cutOut, wet, underPaper, lies || laid);
+    return new Readiness(begun, cutOut, wet, underPaper, lies || laid, openings);
   }
 
   private @Nullable String refusal(TableAct act) {
@@ -48,6 +55,9 @@ record Readiness(boolean begun, boolean cutOut, boolean wet, boolean underPaper,
     if (act instanceof TableAct.FuseWeb) {
       return wet ? "it is wet" : underPaper ? "web is on it already" : null;
     }
+    if (act instanceof TableAct.PressOn) {
+      return wet ? "it is wet" : begun ? null : "there is nothing to press on it";
+    }
     if (act instanceof TableAct.LayStencil || act instanceof TableAct.LiftStencil) {
       boolean wanted = act instanceof TableAct.LiftStencil;
       return stencil == wanted ? null : wanted ? "no stencil lies there" : "it lies there already";
@@ -55,7 +65,11 @@ record Readiness(boolean begun, boolean cutOut, boolean wet, boolean underPaper,
     return null;
   }
 
+  Readiness opened() {
+    return new Readiness(begun, cutOut, wet, underPaper, stencil, true);
+  }
+
   Readiness withPaper(boolean on) {
-    return new Readiness(begun, cutOut, wet, on, stencil);
+    return new Readiness(begun, cutOut, wet, on, stencil, openings);
   }
 }

@@ -1,6 +1,7 @@
 package velvetkettle.core.work;
 
 import velvetkettle.core.media.trait.CutFace;
+import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 
@@ -61,6 +62,14 @@ public sealed interface TableAct extends Act {
    * @param tool that is hot by then
    */
   record FuseWeb(String thing, String tool, Seconds time) implements TableAct {}
+
+  /**
+   * Its print or its film goes onto the piece.
+   *
+   * @param tool that is so hot by then
+   * @param platen how hot that truly is
+   */
+  record PressOn(String thing, String tool, Celsius platen, Seconds time) implements TableAct {}
 
   /** The backs of the stones are looked at: they have glue on them. */
   record LookAtBacks(String thing) implements TableAct {}

@@ -10,6 +10,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Piece;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
@@ -208,10 +209,21 @@ public final class ArbitraryJobs {
             new Detail(null, (long) (1000 * width) % 3 == 0, null),
             stones
                 ? new StoneCount(one(3) ? null : any(StoneSize.values()), 10 + random.nextInt(300))
-                : StoneCount.NONE);
+                : StoneCount.NONE,
+            piece((long) (1000 * height)));
     return below == null
         ? new Decoration("d" + n, art, null, null, null, spot(), null)
         : new Decoration("d" + n, art, null, null, below.id(), beside(below.spot()), null);
+  }
+
+  /**
+   * Known of one piece in three, printed of one in six; no other seed is drawn otherwise for it.
+   */
+  private static @Nullable Piece piece(long seed) {
+    Fibre[] fibres = {Fibre.COTTON, Fibre.POLYESTER, Fibre.WOOL, Fibre.ACETATE, Fibre.SILK};
+    return seed % 3 == 0
+        ? new Piece(Blend.of(fibres[(int) (seed / 3 % fibres.length)]), seed % 2 == 0)
+        : null;
   }
 
   /** Few makers mean to lay one thing on another without saying so, or on a zip that they see. */

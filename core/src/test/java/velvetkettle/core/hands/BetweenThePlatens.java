@@ -42,24 +42,27 @@ final class BetweenThePlatens {
     }
     boolean two = garment.kind().layers() == 2;
     if (lies.equals("inside out")) {
+      there.addAll(heap(up, true, x, y));
       there.add("cloth");
       if (hasPocket(up, x, y)) {
         there.addAll(in(Gap.POCKET));
         there.add("cloth");
       }
-      there.addAll(upsideDown(up, x, y));
+      there.addAll(upsideDown(up, false, x, y));
     } else {
-      there.addAll(heap(up, x, y));
+      there.addAll(heap(up, false, x, y));
       there.add("cloth");
+      there.addAll(upsideDown(up, true, x, y));
       if (two) {
         there.addAll(in(Gap.INSIDE));
       }
+      double down = pattern.collar(up) - pattern.collar(up.other());
       if (two && lies.equals("flat")) {
+        there.addAll(heap(up.other(), true, -x, y + down));
         there.add("cloth");
       }
       if (lies.equals("flat")) {
-        double down = pattern.collar(up) - pattern.collar(up.other());
-        there.addAll(upsideDown(up.other(), -x, y + down));
+        there.addAll(upsideDown(up.other(), false, -x, y + down));
       }
     }
     there.addAll(in(Gap.BELOW));
@@ -90,10 +93,10 @@ final class BetweenThePlatens {
     return one.what() == Filling.FOAM_PAD || one.what() == Filling.FORM;
   }
 
-  private List<String> heap(GarmentFace face, double x, double y) {
+  private List<String> heap(GarmentFace face, boolean inside, double x, double y) {
     List<String> all = new ArrayList<>();
     for (Thing one : pile) {
-      if (one.face == face && Thing.holds(one.where, x, y)) {
+      if (one.face == face && one.inside == inside && Thing.holds(one.where, x, y)) {
         if (one.shielded) {
           all.add(CoverSheet.PARCHMENT + "");
         }
@@ -103,8 +106,8 @@ final class BetweenThePlatens {
     return all;
   }
 
-  private List<String> upsideDown(GarmentFace face, double x, double y) {
-    List<String> all = heap(face, x, y);
+  private List<String> upsideDown(GarmentFace face, boolean inside, double x, double y) {
+    List<String> all = heap(face, inside, x, y);
     Collections.reverse(all);
     return all;
   }

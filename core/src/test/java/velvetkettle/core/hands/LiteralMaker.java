@@ -85,6 +85,8 @@ public final class LiteralMaker {
   private final Set<String> misty = new HashSet<>();
   private final Set<String> stencils = new HashSet<>();
   private final Set<String> marked = new HashSet<>();
+  private final Set<String> slit = new HashSet<>();
+  private final Set<String> widened = new HashSet<>();
   private final Set<CoverSheet> inked = EnumSet.noneOf(CoverSheet.class);
   private final Table table = new Table(this::breach);
   private final Set<String> primed = new HashSet<>();
@@ -215,6 +217,9 @@ public final class LiteralMaker {
                 .setting()
                 .platen()
                 .equals(platens.get(fused.tool()));
+    if (act instanceof TableAct.PressOn print) {
+      hot = print.platen().equals(platens.get(print.tool()));
+    }
     table.act(act, thing, hot);
   }
 
@@ -285,6 +290,16 @@ public final class LiteralMaker {
       tended.add(hung.what());
     } else if (act instanceof Act.EmptyPocket) {
       tended.add(Obstacle.POCKET);
+    } else if (act instanceof Act.CutOpenings cut) {
+      demand(lies.equals("beside"), "a blade on the press");
+      demand(
+          layers() == 1 || find(Filling.CUTTING_BOARD, Gap.INSIDE) != null, "cut through the back");
+      demand(isCutFor(things.get(cut.thing())) && slit.add(cut.thing()), "cut for nothing");
+    } else if (act instanceof Act.WidenOpenings wide) {
+      demand(lies.equals("beside"), "a blade on the press");
+      demand(slit.contains(wide.thing()) && widened.add(wide.thing()), "nothing to widen");
+      demand(done.contains(wide.thing() + " " + Purpose.MAIN), "widened before it holds");
+      demand(done.contains(wide.thing() + " " + Purpose.SECOND), "widened before it is even");
     } else if (act instanceof Act.Smooth smooth) {
       tended.add(smooth.loose());
     } else if (act instanceof Act.LintRoll) {
@@ -475,8 +490,22 @@ public final class LiteralMaker {
     return Objects.requireNonNull(Objects.requireNonNull(taken(id)).advice().testFirst());
   }
 
+  /** Through cloth that has no holes of its own. */
+  private boolean isCutFor(Thing thing) {
+    boolean holes = garment.fabric() == Fabric.LACE || garment.fabric() == Fabric.MESH;
+    return thing.medium.key().startsWith("panel-") && !holes;
+  }
+
+  private static boolean goesInside(Thing thing) {
+    return thing.medium.key().startsWith("panel-") || thing.medium.key().startsWith("label-");
+  }
+
   private void layOn(Thing thing, Act.LayOn act) {
-    demand(lies.equals("flat") || lies.equals("one layer"), "laid on what is turned away");
+    boolean turned = lies.equals("inside out");
+    demand(!lies.equals("beside") && turned == goesInside(thing), "laid on what is turned away");
+    demand(act.inside() == turned, "it says another side than it lies on");
+    demand(!isCutFor(thing) || slit.contains(thing.id), "nothing is cut for what lies behind");
+    thing.inside = turned;
     demand(act.face() == up, "laid on the other side");
     demand(
         open != null || !opens(up.other()) || isTube(thing.art.placement()),
@@ -583,6 +612,7 @@ public final class LiteralMaker {
       return;
     }
     demand(close.tool().equals(on), "closed without the garment");
+    demand(find(Filling.CUTTING_BOARD, Gap.INSIDE) == null, "closed on a cutting board");
     demand(rolled, "closed on hair and dust");
     demand(
         !garment.obstacles().contains(Obstacle.POCKET)
@@ -708,7 +738,7 @@ public final class LiteralMaker {
     }
     for (Thing other : pile) {
       Area there = Areas.shared(other.where, close.where());
-      if (other.face == up && there.surface() > 0 && !other.shielded) {
+      if (other.face == up && !other.inside && there.surface() > 0 && !other.shielded) {
         double x = there.x() + there.width() / 2;
         double y = there.y() + there.height() / 2;
         boolean lower = pile.stream().anyMatch(o -> isOver(o, other, x, y));
@@ -788,7 +818,7 @@ public final class LiteralMaker {
           "a stencil too many, or none");
       boolean fromBack = close.purpose() == Purpose.FROM_BACK;
       boolean main = close.purpose() == Purpose.MAIN;
-      boolean turned = fromBack || main && thing.medium.pressedFromBack();
+      boolean turned = fromBack || main && (thing.medium.pressedFromBack() || goesInside(thing));
       demand(turned == lies.equals("inside out"), "pressed from the wrong side");
       demand(
           close.purpose() != Purpose.SECOND
@@ -853,6 +883,7 @@ public final class LiteralMaker {
   private void end(Thing thing) {
     demand(thing.laid, thing.id + " was never laid on");
     demand(thing.carried.isEmpty(), thing.id + " has its carrier on");
+    demand(isCutFor(thing) == widened.contains(thing.id), thing.id + " is not opened up");
     demand(!thing.shielded, thing.id + " has a sheet on it");
     boolean full = done.contains(thing.id + " " + Purpose.MAIN);
     boolean under =

@@ -23,6 +23,13 @@ final class Table {
   private static final String FUSE = "FuseWeb";
   private static final String BACKING = "BackingOff";
   private static final String PAPER = "PaperOff";
+  private static final String ON = "PressOn";
+  private static final String WEB = "CutWeb";
+
+  /** Dye goes into polyester from so much on, film goes onto cloth up to so much, °C. */
+  private static final double DYE_HEAT = 190;
+
+  private static final double FILM_HEAT = 165;
 
   /** What has to be done to it, one after the other. */
   private static List<List<String>> orders(Thing thing) {
@@ -40,10 +47,14 @@ final class Table {
       case "stone-stencil", "stone-wand" -> List.of(List.of("LookAtBacks"));
       case "patch-web" ->
           thing.art.kind() == ArtKind.BADGE
-              ? List.of(List.of("CutWeb", FUSE, PAPER))
+              ? List.of(List.of(WEB, FUSE, PAPER))
               : List.of(
-                  List.of("SewPatch", "StabiliserOff", DRY, FUSE, TRIM),
-                  List.of("CutWeb", FUSE, PAPER));
+                  List.of("SewPatch", "StabiliserOff", DRY, FUSE, TRIM), List.of(WEB, FUSE, PAPER));
+      case "patch-print" -> List.of(List.of(MIRROR, PRINT, DRY, ON, WEB, FUSE, PAPER));
+      case "panel-print" -> List.of(List.of(MIRROR, PRINT, DRY, ON, TRIM, WEB, FUSE, PAPER));
+      case "panel-cloth" -> List.of(List.of(CUT, WEB, FUSE, PAPER));
+      case "panel-film" -> List.of(List.of(MIRROR, CUT, "Weed", ON, TRIM, WEB, FUSE, PAPER));
+      case "label-print" -> List.of(List.of(MIRROR, PRINT, DRY, ON, WEB, FUSE, TRIM, PAPER));
       default ->
           medium.startsWith("web-") ? List.of(List.of(CUT)) : List.of(List.of(MIRROR, CUT, "Weed"));
     };
@@ -68,11 +79,19 @@ final class Table {
     if (act instanceof TableAct.FuseWeb && !hot) {
       breach.accept("web is fused by a tool that is not hot");
     }
+    if (act instanceof TableAct.PressOn print) {
+      boolean film = thing.medium.key().equals("panel-film");
+      double platen = print.platen().degrees();
+      if (!hot || (film ? platen > FILM_HEAT : platen < DYE_HEAT)) {
+        breach.accept(thing.id + " is pressed onto its piece at " + platen);
+      }
+    }
     if (act instanceof Act.PaperOff && !so.contains(FUSE)) {
       breach.accept("no paper on " + thing.id);
     }
     if (act instanceof TableAct.CutOut cut) {
-      boolean throughGlue = thing.medium.construction().hasCarrier();
+      boolean throughGlue =
+          thing.medium.construction().hasCarrier() || thing.medium.key().equals("panel-film");
       CutFace up = throughGlue ? CutFace.GLUE_UP : CutFace.FACE_UP;
       if (cut.up() != up) {
         breach.accept(thing.id + " is cut " + cut.up());

@@ -24,6 +24,10 @@ final class Thing {
   GarmentFace face = GarmentFace.FRONT;
   Area where = new Area(0, 0, 0, 0);
   boolean laid;
+
+  /** Whether it lies in the garment, on the wrong side of that face. */
+  boolean inside;
+
   boolean shielded;
 
   /** How many of its colours lie there. */

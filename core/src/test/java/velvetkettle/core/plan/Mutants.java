@@ -245,14 +245,16 @@ final class Mutants {
               laid.where().moved(60, 0),
               laid.layers(),
               laid.colour(),
-              laid.of())
+              laid.of(),
+              laid.inside())
           : new Act.LayOn(
               laid.thing(),
               laid.face().other(),
               laid.where(),
               laid.layers(),
               laid.colour(),
-              laid.of());
+              laid.of(),
+              laid.inside());
     }
     if (act instanceof Act.Close close) {
       return random.nextBoolean()
@@ -275,6 +277,10 @@ final class Mutants {
     if (act instanceof TableAct.CutOut cut) {
       return new TableAct.CutOut(
           cut.thing(), cut.up() == CutFace.GLUE_UP ? CutFace.FACE_UP : CutFace.GLUE_UP);
+    }
+    if (act instanceof TableAct.PressOn print) {
+      Celsius cooler = Celsius.of(print.platen().degrees() - 30);
+      return new TableAct.PressOn(print.thing(), print.tool(), cooler, print.time());
     }
     if (act instanceof Act.ThrowAway used) {
       return new Act.ThrowAway(

@@ -20,6 +20,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Piece;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
@@ -184,7 +185,18 @@ public final class TradeRow {
             null),
         new StoneCount(
             stone.isEmpty() ? null : StoneSize.valueOf(stone),
-            Integer.parseInt(one("stones", "0"))));
+            Integer.parseInt(one("stones", "0"))),
+        piece());
+  }
+
+  /** What is put on is itself made of that, and may be printed. */
+  private @Nullable Piece piece() {
+    String label = one("piece", "");
+    return label.isEmpty()
+        ? null
+        : new Piece(
+            Objects.requireNonNull(LabelReader.read(label).blend()),
+            Boolean.parseBoolean(one("printed", "false")));
   }
 
   /** The chest, or the first place that there is. */

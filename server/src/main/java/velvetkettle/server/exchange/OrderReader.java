@@ -168,6 +168,8 @@ final class OrderReader {
         null,
         null,
         null,
+        null,
+        null,
         null);
   }
 
@@ -259,7 +261,7 @@ final class OrderReader {
     if (wrong.isEmpty()) {
       try {
         ticket.garment().garment();
-        ticket.decorations().get(0).artwork();
+        ticket.decorations().get(0).artwork("decorations[0]");
       } catch (RefusedException e) {
         wrong.add(e.sentence());
       }

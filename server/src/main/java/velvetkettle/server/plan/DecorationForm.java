@@ -13,15 +13,21 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Piece;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
 import velvetkettle.core.art.Tones;
+import velvetkettle.core.cloth.Blend;
 import velvetkettle.core.cloth.Depth;
+import velvetkettle.core.cloth.LabelReader;
+import velvetkettle.core.cloth.LabelReading;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.place.SpotForm;
+import velvetkettle.server.problem.RefusedException;
 
 /**
  * One thing that is to go on, as the maker typed it. Lengths in mm.
@@ -31,6 +37,9 @@ import velvetkettle.server.place.SpotForm;
  * @param spot where the maker placed it; null where it goes to its usual place
  * @param weeding seconds for one piece, as the art at Cut has it; null where nobody looked
  * @param own what the maker settled for its medium; null where all is left to sheet, trade and heat
+ * @param ownLabel what a piece is itself made of, as its label says; null or blank where nobody
+ *     knows, or where it is no piece
+ * @param ownPrint whether there is a print on the piece that heat softens or fades; null like no
  * @param over the id of the decoration that it lies on; null where it lies on the cloth
  */
 public record DecorationForm(
@@ -47,6 +56,8 @@ public record DecorationForm(
     boolean layered,
     @Nullable StoneSize stoneSize,
     @Min(0) @Max(20_000) int stones,
+    @Nullable @Size(max = 300) String ownLabel,
+    @Nullable Boolean ownPrint,
     @Nullable @Size(max = 40) String medium,
     @Nullable UUID materialId,
     @Nullable @Size(max = 40) String over,
@@ -81,6 +92,8 @@ public record DecorationForm(
         layered,
         stoneSize,
         stones,
+        ownLabel,
+        ownPrint,
         takenMedium,
         takenMaterial,
         over,
@@ -89,7 +102,12 @@ public record DecorationForm(
         settled);
   }
 
-  public Artwork artwork() {
+  /**
+   * For core; {@link RefusedException} where what a piece is made of cannot be read.
+   *
+   * @param path of this in its ticket
+   */
+  public Artwork artwork(String path) {
     return new Artwork(
         description,
         kind,
@@ -101,6 +119,21 @@ public record DecorationForm(
             thinnestStroke == null ? null : Millimetres.of(thinnestStroke),
             layered,
             weeding == null ? null : Seconds.of(weeding)),
-        new StoneCount(stoneSize, stones));
+        new StoneCount(stoneSize, stones),
+        piece(path));
+  }
+
+  private @Nullable Piece piece(String path) {
+    if (!kind.isPiece() || ownLabel == null || ownLabel.isBlank()) {
+      return null;
+    }
+    LabelReading reading = LabelReader.read(ownLabel);
+    Blend blend = reading.blend();
+    if (blend == null) {
+      Sentence refusal = reading.refusal();
+      throw new RefusedException(
+          path + ".ownLabel", refusal == null ? Sentence.of("label.empty") : refusal);
+    }
+    return new Piece(blend, Boolean.TRUE.equals(ownPrint));
   }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.job.Decoration;
@@ -54,7 +55,9 @@ class JobRequests {
     refuseImpossibleLayers(decorations);
     return new JobRequest(
         garment.garment(),
-        decorations.stream().map(this::decoration).toList(),
+        IntStream.range(0, decorations.size())
+            .mapToObj(n -> decoration(decorations.get(n), "decorations[" + n + "]"))
+            .toList(),
         pieces,
         presses.press(pressId),
         rooms.workroom(),
@@ -118,7 +121,7 @@ class JobRequests {
     return new Shop(presses.drawer(), shelf, schools.kept());
   }
 
-  private Decoration decoration(DecorationForm form) {
+  private Decoration decoration(DecorationForm form, String path) {
     UUID material = form.materialId();
     String medium = form.medium();
     if (medium != null && !media.knows(medium)) {
@@ -126,7 +129,7 @@ class JobRequests {
     }
     return new Decoration(
         form.id(),
-        form.artwork(),
+        form.artwork(path),
         form.medium(),
         material == null ? null : materials.material(material),
         form.over(),

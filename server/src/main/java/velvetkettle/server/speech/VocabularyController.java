@@ -131,6 +131,8 @@ public class VocabularyController {
     for (GarmentKind kind : GarmentKind.values()) {
       all.put("placement." + kind.name(), words(GarmentPlaces.of(kind).stream()));
     }
+    // What is cloth itself is asked for its fibres.
+    all.put("art.piece", words(Arrays.stream(ArtKind.values()).filter(ArtKind::isPiece)));
     Stream<String> keys =
         Stream.concat(media.all().stream().map(Medium::key), Stream.of(NoHeat.KEY));
     all.put(

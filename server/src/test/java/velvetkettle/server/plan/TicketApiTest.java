@@ -139,6 +139,14 @@ class TicketApiTest extends ServerTest {
         bad("a label of 301", form -> label(form, "x".repeat(301)), "garment.label"),
         bad("too wide", form -> decoration(form, "width", 3001), "decorations[0].width"),
         bad("an unknown medium", form -> decoration(form, "medium", "tar"), "decorations.medium"),
+        bad(
+            "a piece of no such fibre",
+            form -> {
+              Map<String, Object> piece = TicketForms.decoration();
+              piece.putAll(Map.of("kind", "APPLIQUE", "ownLabel", "100% sailcloth"));
+              form.put("decorations", List.of(piece));
+            },
+            "decorations[0].ownLabel"),
         bad("over nothing", form -> decoration(form, "over", "b"), "decorations[0].over"),
         bad("over itself", form -> decoration(form, "over", "a"), "decorations[0].over"),
         bad("no colours", form -> decoration(form, "colours", 0), "decorations[0].colours"));

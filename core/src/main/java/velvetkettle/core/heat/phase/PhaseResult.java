@@ -36,10 +36,10 @@ public record PhaseResult(WorkPhase phase, SlabMapping laying, ConductionResult 
         : trace().lowerFace(moment, cloth[cloth.length - 1]);
   }
 
-  /** The hottest of the garment's own cloth at a moment, °C. */
+  /** The hottest of the garment's own cloth, and of a piece whose fibres are known, °C. */
   public double hottestCloth(int moment) {
     double hottest = Double.NEGATIVE_INFINITY;
-    for (int slab : laying.cloth()) {
+    for (int slab : laying.marked()) {
       hottest = Math.max(hottest, trace().upperFace(moment, slab));
       hottest = Math.max(hottest, trace().lowerFace(moment, slab));
     }

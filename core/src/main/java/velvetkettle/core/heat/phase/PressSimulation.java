@@ -225,7 +225,8 @@ public final class PressSimulation {
   }
 
   private SlabMapping lay(List<Layer> layers) {
-    SlabMapping laying = new SlabMapping(side, layers, slabs, warming, scenes.size());
+    boolean piece = workplace.garment().carriesPiece();
+    SlabMapping laying = new SlabMapping(side, layers, slabs, warming, scenes.size(), piece);
     layings.add(laying);
     return laying;
   }

@@ -44,9 +44,14 @@ public final class SlabMapping {
   private final List<LaidSlab> lying = new ArrayList<>();
   private final List<Band> bands = new ArrayList<>();
   private final int[] cloth;
+  private final int[] marked;
   private final int bondBelow;
 
-  SlabMapping(Side side, List<Layer> layers, Slabs slabs, Warming warming, int phase) {
+  /**
+   * @param piece whether the fibres of what is put on are known, and judged like the garment's
+   */
+  SlabMapping(
+      Side side, List<Layer> layers, Slabs slabs, Warming warming, int phase, boolean piece) {
     this.side = side;
     Map<String, Integer> counts = new HashMap<>();
     for (int i = 0; i < layers.size(); i++) {
@@ -66,6 +71,15 @@ public final class SlabMapping {
       bands.add(new Band(layer, first, lying.size()));
     }
     cloth = slabsOf(bands.stream().filter(b -> CLOTH.contains(b.layer().kind())).toList());
+    marked =
+        piece
+            ? slabsOf(
+                bands.stream()
+                    .filter(
+                        b ->
+                            CLOTH.contains(b.layer().kind()) || b.layer().kind() == LayerKind.PATCH)
+                    .toList())
+            : cloth;
     bondBelow = findBondBelow();
   }
 
@@ -131,6 +145,11 @@ public final class SlabMapping {
   /** The slabs of the garment's own cloth. */
   public int[] cloth() {
     return cloth;
+  }
+
+  /** The slabs that heat may mark: the garment's own cloth, and a piece whose fibres are known. */
+  public int[] marked() {
+    return marked;
   }
 
   /** Cloth that steam can come from: the layers on this side of the first sheet between them. */

@@ -17,6 +17,7 @@ import velvetkettle.core.press.LayerKind;
  * @param hasNap a nap or a pattern, so that its pieces are not turned when they are cut
  * @param smallParts whether parts of it can come off and be swallowed
  * @param metal whether metal of it can lie on skin
+ * @param lies where it lies on the cloth
  */
 public record Construction(
     List<Layer> layers,
@@ -28,7 +29,8 @@ public record Construction(
     boolean thin,
     boolean hasNap,
     boolean smallParts,
-    boolean metal) {
+    boolean metal,
+    Lies lies) {
   /** From so thick on it bridges a pile, mm (engineering estimate). */
   private static final double BRIDGES = 0.15;
 

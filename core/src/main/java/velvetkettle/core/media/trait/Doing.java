@@ -14,6 +14,8 @@ public enum Doing {
   STABILISER_OFF,
   CUT_WEB,
   FUSE_WEB,
+  /** A print or film goes onto the piece, under a press beside the garment. */
+  PRESS_ON,
   PAPER_OFF,
   LOOK_AT_BACKS,
   FIX_STONES

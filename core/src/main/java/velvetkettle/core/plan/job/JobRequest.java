@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Piece;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.phase.Workplace;
@@ -158,7 +159,9 @@ public record JobRequest(
 
   /** The garment with the cloth of that part which a decoration lies on. */
   public Garment garment(Decoration decoration) {
-    return garment.at(decoration.artwork().placement().part());
+    Garment there = garment.at(decoration.artwork().placement().part());
+    Piece piece = decoration.artwork().piece();
+    return piece == null ? there : there.carrying(piece.blend(), piece.printed());
   }
 
   /** Where a decoration lies, and how the platen of one of the shop's tools comes down on it. */

@@ -30,8 +30,10 @@ public final class NoHeatWay {
       return Sentence.of("no-heat.sew-before-the-pocket");
     }
     return switch (artwork.kind()) {
-      case MADE_PATCH, BADGE -> Sentence.of("no-heat.sew-patch", artwork.placement());
+      case MADE_PATCH, BADGE, PRINTED_PATCH ->
+          Sentence.of("no-heat.sew-patch", artwork.placement());
       case STONES -> Sentence.of("no-heat.sew-stones");
+      case PANEL -> Sentence.of("no-heat.sew-panel");
       default -> Sentence.of("no-heat.sew-label", artwork.placement());
     };
   }

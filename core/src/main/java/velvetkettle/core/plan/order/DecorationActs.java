@@ -117,7 +117,9 @@ final class DecorationActs {
     if (recipe.presses().coolBeforePlacing()) {
       acts.add(new Act.Wait(Until.CLOTH_COOL, CLOTH_COOLS));
     }
-    if (medium.pressedFromBack()) {
+    if (medium.liesInside()) {
+      fromInside();
+    } else if (medium.pressedFromBack()) {
       fromBehind();
     } else {
       fromFace();
@@ -142,6 +144,10 @@ final class DecorationActs {
     }
     if (lined) {
       acts.add(new Act.SewToLining(id));
+    }
+    if (medium.isCutOpenFor(garment)) {
+      lies.aside();
+      acts.add(new Act.WidenOpenings(id));
     }
   }
 
@@ -269,6 +275,24 @@ final class DecorationActs {
     insideOut();
     close(Purpose.MAIN, recipe.setting().plain(), recipe.layUp().cover().value());
     acts.add(new Act.Wait(Until.SET, UNTIL_COLD));
+  }
+
+  /** Laid on the wrong side and pressed there; what comes after that is done from the right one. */
+  private void fromInside() {
+    ready(recipe.setting().plain());
+    insideOut();
+    List<Layer> layers =
+        LayUpActs.sized(chosen.ground(garment), medium.construction().withoutCarrier());
+    acts.add(Act.LayOn.inside(id, placing.face(), placing.art(), layers));
+    close(Purpose.MAIN, recipe.setting().plain(), recipe.layUp().cover().value());
+    if (!recipe.presses().after().isEmpty()) {
+      acts.add(new Act.Wait(Until.SET, UNTIL_COLD));
+      lies.lie(press, placing);
+      lies.parchmentIn();
+      if (lies.lift(chosen.lift(), chosen.lifted())) {
+        tools.unsettle();
+      }
+    }
   }
 
   private void close(Purpose purpose, ShortPress press) {

@@ -121,6 +121,19 @@ final class GarmentActs {
     }
   }
 
+  /** Openings for a thing, cut beside the press; a board keeps the blade from the other layer. */
+  void cutOpen(String thing) {
+    aside();
+    emptied();
+    if (hasInside) {
+      acts.add(new Act.Insert(Filling.CUTTING_BOARD, Gap.INSIDE, null));
+    }
+    acts.add(new Act.CutOpenings(thing));
+    if (hasInside) {
+      acts.add(new Act.TakeOut(Filling.CUTTING_BOARD, Gap.INSIDE));
+    }
+  }
+
   /** With that face in sight: as it lies, or beside the press. */
   void turnUp(GarmentFace wanted) {
     boolean up = pose == Pose.Way.FLAT || pose == Pose.Way.ONE_LAYER;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.phase.WorkPhase;
+import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.plan.order.OrderOfWork.Chosen;
 import velvetkettle.core.plan.order.OrderOfWork.Pressed;
@@ -42,7 +43,9 @@ public final class LaterPresses {
     LaterPresses there = new LaterPresses(garment, lying, later);
     Recipe recipe = pressed.recipe();
     recipe.presses().before().forEach(there::add);
-    there.add(recipe.layUp().side(), recipe.layUp().cover().value(), recipe.setting().plain());
+    // What lies inside is pressed while the garment is inside out.
+    Side turned = pressed.medium().liesInside() ? Side.BACK : recipe.layUp().side();
+    there.add(turned, recipe.layUp().cover().value(), recipe.setting().plain());
     recipe.presses().after().forEach(there::add);
     return there.presses;
   }
@@ -53,9 +56,11 @@ public final class LaterPresses {
 
   private void add(Side side, CoverSheet cover, Setting setting) {
     boolean layered = later.decoration().liesOver(lying.decoration());
+    Medium medium = lying.press().medium();
+    boolean shielded = !layered && !medium.liesInside();
     CoverSheet over = cover == CoverSheet.NONE && layered ? CoverSheet.PARCHMENT : cover;
     through(side)
-        .map(how -> LayUpActs.pressedOver(ground(), lying.press().medium(), over, how, !layered))
+        .map(how -> LayUpActs.pressedOver(ground(), medium, over, how, shielded))
         .ifPresent(
             stack ->
                 presses.add(

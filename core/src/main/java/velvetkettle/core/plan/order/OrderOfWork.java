@@ -250,6 +250,7 @@ public final class OrderOfWork {
             .filter(earlier -> !thing.decoration().liesOver(earlier.decoration()))
             // A print in the cloth is nothing that a platen could stick to.
             .filter(earlier -> !earlier.press().medium().construction().dyesTheCloth())
+            .filter(earlier -> !earlier.press().medium().liesInside())
             .filter(
                 earlier ->
                     Stream.of(List.of(thing), together, ahead)
@@ -257,6 +258,9 @@ public final class OrderOfWork {
                         .anyMatch(one -> Precedence.reaches(one, earlier)))
             .toList();
     shieldOnly(covered);
+    if (pressed.medium().isCutOpenFor(garment)) {
+      lies.cutOpen(thing.decoration().id());
+    }
     heat(thing, pressed);
     ahead.forEach(one -> dryAhead(one, thing, before));
     layDown(thing, pressed.press());

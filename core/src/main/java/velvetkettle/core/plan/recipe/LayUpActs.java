@@ -42,12 +42,29 @@ public final class LayUpActs {
 
   private LayUpActs(Ground ground) {
     this.ground = ground;
-    String tool = ground.press().name();
-    acts.add(new Act.LayLower(tool, LowerSide.of(ground.garment(), ground.press())));
+    acts.add(new Act.LayLower(tool(), LowerSide.of(ground.garment(), ground.press())));
+    rightSideOut();
+  }
+
+  private String tool() {
+    return ground.press().name();
+  }
+
+  private void rightSideOut() {
     acts.add(
         isDrawnOver()
-            ? new Act.DrawOver(tool, ground.face())
-            : new Act.LayFlat(tool, ground.face()));
+            ? new Act.DrawOver(tool(), ground.face())
+            : new Act.LayFlat(tool(), ground.face()));
+  }
+
+  private void turned() {
+    acts.add(new Act.TurnInsideOut(tool(), ground.face()));
+  }
+
+  private void layInside(Medium medium) {
+    acts.add(
+        Act.LayOn.inside(
+            THING, ground.face(), HERE, sized(ground, medium.construction().withoutCarrier())));
   }
 
   /**
@@ -68,12 +85,18 @@ public final class LayUpActs {
   /** At the main press of a medium, from the side that it is pressed from. */
   public static Stack main(Ground ground, Medium medium, CoverSheet cover) {
     LayUpActs laying = new LayUpActs(ground);
-    if (medium.pressedFromBack()) {
+    if (medium.liesInside()) {
+      laying.turned();
+      if (ground.raised()) {
+        laying.insert(Filling.FOAM_PAD, Gap.BELOW);
+      }
+      laying.layInside(medium);
+    } else if (medium.pressedFromBack()) {
       if (ground.garment().obstacles().contains(Obstacle.POCKET)) {
         laying.acts.add(new Act.Insert(Filling.PARCHMENT, Gap.POCKET, null));
       }
       laying.layOn(medium.construction().withoutCarrier());
-      laying.acts.add(new Act.TurnInsideOut(ground.press().name(), ground.face()));
+      laying.turned();
       if (ground.raised()) {
         laying.insert(Filling.FOAM_PAD, Gap.BELOW);
       }
@@ -103,14 +126,20 @@ public final class LayUpActs {
   public static Stack pressedOver(
       Ground ground, Medium medium, CoverSheet cover, Through through, boolean shielded) {
     LayUpActs laying = new LayUpActs(ground);
-    laying.layOn(medium.construction().withoutCarrier());
+    if (medium.liesInside()) {
+      laying.turned();
+      laying.layInside(medium);
+      laying.rightSideOut();
+    } else {
+      laying.layOn(medium.construction().withoutCarrier());
+    }
     laying.layOver(ground.colours() - 1, medium.construction().withoutCarrier());
     if (shielded) {
       laying.acts.add(new Act.Shield(THING, CoverSheet.PARCHMENT));
     }
-    String tool = ground.press().name();
+    String tool = laying.tool();
     if (through == Through.ITS_CLOTH) {
-      laying.acts.add(new Act.TurnInsideOut(tool, ground.face()));
+      laying.turned();
     } else if (through == Through.BOTH_LAYERS) {
       laying.acts.add(new Act.LayFlat(tool, ground.face().other()));
     }

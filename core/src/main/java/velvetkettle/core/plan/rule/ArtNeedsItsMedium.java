@@ -37,9 +37,12 @@ public final class ArtNeedsItsMedium extends Rule {
     return switch (kind) {
       case PHOTOGRAPH, ALL_OVER_PRINT -> "print";
       case MADE_PATCH, BADGE -> "patch";
+      case PRINTED_PATCH -> "blank";
       case LETTERING, LOGO -> "made";
       case STONES -> "stones";
       case APPLIQUE, SECOND_LAYER -> "web";
+      case PANEL -> "panel";
+      case LABEL -> "label";
     };
   }
 }

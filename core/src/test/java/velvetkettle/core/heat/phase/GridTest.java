@@ -78,7 +78,8 @@ class GridTest {
             Load.stonesCover(pressing.press()),
             Detail.FINE),
         new Warming(pressing.press().kind(), pressing.workplace().workroom()),
-        0);
+        0,
+        false);
   }
 
   private static ConductionResult run(Pressing pressing, int finer, double tolerance) {

@@ -16,6 +16,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Piece;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.art.Surface;
@@ -70,6 +71,30 @@ class RulesTest {
             "sublimation-needs-polyester",
             new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 64, Fibre.COTTON)),
             new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 65, Fibre.COTTON))),
+        veto(
+            "piece-takes-no-ink",
+            new Job().by("panel-print").piece(Blend.of(Fibre.POLYESTER, 64, Fibre.COTTON)),
+            new Job().by("panel-print").piece(Blend.of(Fibre.POLYESTER, 65, Fibre.COTTON))),
+        veto(
+            "piece-takes-no-ink",
+            new Job().by("patch-print").piece(Blend.of(Fibre.COTTON)),
+            new Job().by("patch-web").piece(Blend.of(Fibre.COTTON))),
+        veto(
+            "lining-is-in-the-way",
+            new Job().by("label-print").inTheWay(Obstacle.LINING),
+            new Job().by("patch-web").inTheWay(Obstacle.LINING)),
+        veto(
+            "lining-is-in-the-way",
+            new Job().by("panel-cloth").inTheWay(Obstacle.PADDING),
+            new Job().by("panel-cloth").inTheWay(Obstacle.POCKET)),
+        caution(
+            "cut-cloth-frays",
+            new Job().by("panel-film").cloth(Fabric.TWILL),
+            new Job().by("panel-film").cloth(Fabric.FELT)),
+        caution(
+            "cut-cloth-frays",
+            new Job().by("panel-print").cloth(Fabric.CANVAS),
+            new Job().by("label-print").cloth(Fabric.CANVAS)),
         veto(
             "ink-has-no-white",
             new Job().by("paper-light").lightest(Depth.WHITE),
@@ -377,6 +402,7 @@ class RulesTest {
     private int pieces = 1;
     private boolean layered;
     private @Nullable Boolean sheetSteam;
+    private @Nullable Piece piece;
     private int positions = 1;
     private StoneSize stoneSize;
     private int stones;
@@ -391,6 +417,12 @@ class RulesTest {
 
     Job dye(DyeKind other) {
       dye = other;
+      return this;
+    }
+
+    Job piece(Blend other) {
+      kind = ArtKind.PANEL;
+      piece = new Piece(other, false);
       return this;
     }
 
@@ -524,7 +556,8 @@ class RulesTest {
               placement,
               surface,
               new Detail(stroke, layered, null),
-              new StoneCount(stoneSize, stones)),
+              new StoneCount(stoneSize, stones),
+              piece),
           MediaCatalogue.TRADE.get(medium),
           new InstructionSheet(null, null, null, null, null, sheetSteam, null),
           new Press(
