@@ -47,6 +47,7 @@ const placement = computed({
   get: () => art.value.placement,
   set: (chosen) => Object.assign(art.value, { placement: chosen, spot: null }),
 })
+const drawn = computed(() => art.value.kind === 'LETTERING' || art.value.kind === 'LOGO')
 const ofStones = computed(() => art.value.kind === 'STONES')
 /** Pieces that are cloth themselves: they get as hot as the garment. */
 const ofCloth = computed(() => options('art.piece').some(({ value }) => value === art.value.kind))
@@ -183,7 +184,22 @@ const ownLabel = computed({
           :label="$t('garment.ownPrint')"
         />
       </template>
-      <SwitchField v-else :id="id('layered')" v-model="art.layered" :label="$t('garment.layered')" />
+      <ChoiceField
+        v-if="drawn"
+        :id="id('parts')"
+        v-model="art.parts"
+        :path="`${at}.parts`"
+        :label="$t('garment.parts')"
+        :options="options('parts')"
+        optional
+        :hint="$t('garment.partsUsual')"
+      />
+      <SwitchField
+        v-if="!ofStones && !ofCloth"
+        :id="id('layered')"
+        v-model="art.layered"
+        :label="$t('garment.layered')"
+      />
       <ChoiceField
         v-if="others.length"
         :id="id('over')"

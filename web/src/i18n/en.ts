@@ -247,6 +247,8 @@ export default {
     surface: 'Surface',
     stroke: 'Thinnest stroke',
     layered: 'One part lies over another',
+    parts: 'Cut out it is',
+    partsUsual: 'letters loose, a logo solid',
     ownLabel: 'What the piece is made of',
     ownLabelHint: 'as a label has it: 100% wool',
     ownPrint: 'It has a print of its own',

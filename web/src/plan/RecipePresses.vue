@@ -13,6 +13,8 @@ const props = defineProps<{ option: Option; brief?: boolean }>()
 /** So many are counted in words. */
 const ORDINALS = 10
 const { word } = useVocabulary()
+/** The count tells it already which press it is. */
+const named = (kind: string) => kind === 'MAIN' || kind === 'SECOND'
 const presses = computed(() => {
   const recipe = props.option.recipe
   const main = {
@@ -42,7 +44,7 @@ const presses = computed(() => {
         <tr v-for="(press, n) in presses" :key="n">
           <td>
             {{ n < ORDINALS ? $t(`press.ordinal.${n + 1}`) : `${n + 1}.` }}
-            {{ press.kind === 'MAIN' ? $t('press.main') : word('extrapress', press.kind) }}
+            {{ named(press.kind) ? $t('press.main') : word('extrapress', press.kind) }}
           </td>
           <td><TemperatureValue :celsius="press.setting.dial" /></td>
           <td><TimeValue :seconds="press.setting.time" /></td>

@@ -161,7 +161,8 @@ describe('the presses of a recipe', () => {
   it('lists every closing in its order, the tool and the glue side', () => {
     const text = mounted(RecipePresses, { option }, words).text().replace(/\s+/g, ' ')
     expect(text).toContain('First press')
-    expect(text).toContain('Second')
+    expect(text).toContain('Second press')
+    expect(text).not.toContain('Second second')
     expect(text).toContain('On Big press.')
     expect(text).toContain('Turn it to about 5 of 9.')
     expect(text).toContain('Glue is the dull side.')

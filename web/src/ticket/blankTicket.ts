@@ -35,6 +35,7 @@ export function blankDecoration(): DecorationForm {
     surface: 'ANY',
     thinnestStroke: null,
     layered: false,
+    parts: null,
     stoneSize: null,
     stones: 0,
     ownLabel: null,

@@ -70,6 +70,11 @@ public record Artwork(
     return tones.lightest() == Depth.DARK && cloth == Depth.DARK;
   }
 
+  /** Whether it falls apart once it is cut out; letters do where nobody says otherwise. */
+  public boolean isLoose() {
+    return detail.parts() == null ? kind == ArtKind.LETTERING : detail.parts() == Parts.LOOSE;
+  }
+
   public boolean showsStains() {
     return tones.lightest() == Depth.WHITE || tones.lightest() == Depth.LIGHT;
   }

@@ -10,9 +10,18 @@ import velvetkettle.core.quantity.Seconds;
  * @param thinnestStroke null where nobody measured it
  * @param layered whether a part of it lies over another part
  * @param weeding of one piece; null where nobody looked
+ * @param parts null where nobody said: then as such art mostly is
  */
 public record Detail(
-    @Nullable Millimetres thinnestStroke, boolean layered, @Nullable Seconds weeding) {
+    @Nullable Millimetres thinnestStroke,
+    boolean layered,
+    @Nullable Seconds weeding,
+    @Nullable Parts parts) {
+  /** That holds together as such art mostly does. */
+  public Detail(@Nullable Millimetres thinnestStroke, boolean layered, @Nullable Seconds weeding) {
+    this(thinnestStroke, layered, weeding, null);
+  }
+
   /** Nobody looked. */
   public static final Detail UNSEEN = new Detail(null, false, null);
 }

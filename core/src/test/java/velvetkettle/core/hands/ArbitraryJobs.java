@@ -10,6 +10,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Parts;
 import velvetkettle.core.art.Piece;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.StoneCount;
@@ -206,7 +207,8 @@ public final class ArbitraryJobs {
             below == null ? place() : below.artwork().placement(),
             one(2) ? Surface.ANY : any(Surface.values()),
             // One in three, and no other seed is drawn otherwise for it.
-            new Detail(null, (long) (1000 * width) % 3 == 0, null),
+            new Detail(
+                null, (long) (1000 * width) % 3 == 0, null, parts((long) (1000 * width) / 3)),
             stones
                 ? new StoneCount(one(3) ? null : any(StoneSize.values()), 10 + random.nextInt(300))
                 : StoneCount.NONE,
@@ -214,6 +216,11 @@ public final class ArbitraryJobs {
     return below == null
         ? new Decoration("d" + n, art, null, null, null, spot(), null)
         : new Decoration("d" + n, art, null, null, below.id(), beside(below.spot()), null);
+  }
+
+  /** Nobody says so of two in three. */
+  private static @Nullable Parts parts(long seed) {
+    return seed % 6 == 0 ? Parts.SOLID : seed % 6 == 1 ? Parts.LOOSE : null;
   }
 
   /**

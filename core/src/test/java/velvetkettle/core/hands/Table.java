@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Parts;
 import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.work.Act;
 import velvetkettle.core.work.TableAct;
@@ -36,7 +37,7 @@ final class Table {
     String medium = thing.medium.key();
     return switch (medium) {
       case "film-print" ->
-          thing.art.kind() == ArtKind.LETTERING
+          fallsApart(thing)
               ? List.of(List.of(PRINT, DRY, CUT, "Mask"), List.of(CUT, BACKING))
               : List.of(List.of(PRINT, DRY, CUT, BACKING));
       case "paper-light" -> List.of(List.of(MIRROR, PRINT, TRIM));
@@ -58,6 +59,12 @@ final class Table {
       default ->
           medium.startsWith("web-") ? List.of(List.of(CUT)) : List.of(List.of(MIRROR, CUT, "Weed"));
     };
+  }
+
+  /** Letters do, unless they stand on a ground; a logo only where somebody says so. */
+  private static boolean fallsApart(Thing thing) {
+    Parts said = thing.art.detail().parts();
+    return said == Parts.LOOSE || said == null && thing.art.kind() == ArtKind.LETTERING;
   }
 
   private final Map<String, List<String>> done = new HashMap<>();

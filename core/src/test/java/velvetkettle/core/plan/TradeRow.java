@@ -20,6 +20,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Parts;
 import velvetkettle.core.art.Piece;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.StoneCount;
@@ -182,7 +183,8 @@ public final class TradeRow {
         new Detail(
             stroke.isEmpty() ? null : Millimetres.of(Double.parseDouble(stroke)),
             Boolean.parseBoolean(one("layered", "false")),
-            null),
+            null,
+            listed("parts").map(Parts::valueOf).findFirst().orElse(null)),
         new StoneCount(
             stone.isEmpty() ? null : StoneSize.valueOf(stone),
             Integer.parseInt(one("stones", "0"))),

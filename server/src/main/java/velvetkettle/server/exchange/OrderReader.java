@@ -162,6 +162,7 @@ final class OrderReader {
         null,
         false,
         null,
+        null,
         0,
         null,
         null,

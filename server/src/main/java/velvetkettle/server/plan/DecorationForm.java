@@ -13,6 +13,7 @@ import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.art.Detail;
+import velvetkettle.core.art.Parts;
 import velvetkettle.core.art.Piece;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.StoneCount;
@@ -37,6 +38,7 @@ import velvetkettle.server.problem.RefusedException;
  * @param spot where the maker placed it; null where it goes to its usual place
  * @param weeding seconds for one piece, as the art at Cut has it; null where nobody looked
  * @param own what the maker settled for its medium; null where all is left to sheet, trade and heat
+ * @param parts whether it holds together once it is cut out; null where nobody said
  * @param ownLabel what a piece is itself made of, as its label says; null or blank where nobody
  *     knows, or where it is no piece
  * @param ownPrint whether there is a print on the piece that heat softens or fades; null like no
@@ -54,6 +56,7 @@ public record DecorationForm(
     @NotNull Surface surface,
     @Nullable Double thinnestStroke,
     boolean layered,
+    @Nullable Parts parts,
     @Nullable StoneSize stoneSize,
     @Min(0) @Max(20_000) int stones,
     @Nullable @Size(max = 300) String ownLabel,
@@ -90,6 +93,7 @@ public record DecorationForm(
         surface,
         thinnestStroke,
         layered,
+        parts,
         stoneSize,
         stones,
         ownLabel,
@@ -118,7 +122,8 @@ public record DecorationForm(
         new Detail(
             thinnestStroke == null ? null : Millimetres.of(thinnestStroke),
             layered,
-            weeding == null ? null : Seconds.of(weeding)),
+            weeding == null ? null : Seconds.of(weeding),
+            parts),
         new StoneCount(stoneSize, stones),
         piece(path));
   }

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.core.art.ArtKind;
+import velvetkettle.core.art.Parts;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.art.Surface;
 import velvetkettle.core.cloth.Depth;
@@ -87,6 +88,7 @@ public class VocabularyController {
           CutFace.values(),
           Stitch.values(),
           ArtKind.values(),
+          Parts.values(),
           Placement.values(),
           GarmentFace.values(),
           PlatenApproach.values(),

@@ -16,9 +16,9 @@ public enum Occasion {
   BOUGHT(work -> work.artwork().kind() == ArtKind.BADGE),
   /** Each colour is cut, laid and pressed for itself. */
   SEVERAL_COLOURS(work -> work.artwork().tones().colours() > 1),
-  /** Letters are loose parts, which have to be kept in their places. */
-  LOOSE_PARTS(work -> work.artwork().kind() == ArtKind.LETTERING),
-  ONE_SHAPE(work -> work.artwork().kind() != ArtKind.LETTERING);
+  /** They have to be kept in their places. */
+  LOOSE_PARTS(work -> work.artwork().isLoose()),
+  ONE_SHAPE(work -> !work.artwork().isLoose());
 
   private final Predicate<Work> arises;
 

@@ -43,9 +43,7 @@ public final class LaterPresses {
     LaterPresses there = new LaterPresses(garment, lying, later);
     Recipe recipe = pressed.recipe();
     recipe.presses().before().forEach(there::add);
-    // What lies inside is pressed while the garment is inside out.
-    Side turned = pressed.medium().liesInside() ? Side.BACK : recipe.layUp().side();
-    there.add(turned, recipe.layUp().cover().value(), recipe.setting().plain());
+    there.add(recipe.layUp().side(), recipe.layUp().cover().value(), recipe.setting().plain());
     recipe.presses().after().forEach(there::add);
     return there.presses;
   }

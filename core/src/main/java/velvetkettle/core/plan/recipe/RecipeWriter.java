@@ -22,6 +22,7 @@ import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
+import velvetkettle.core.press.Side;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.SecondsRange;
@@ -122,7 +123,7 @@ public final class RecipeWriter {
     Orientation turned = medium.handling().orientation();
     return new LayUp(
         cover(),
-        medium.atPress().side(),
+        medium.liesInside() ? Side.BACK : medium.atPress().side(),
         Recommended.of(turned, Evidence.trade("why." + turned.term().key(), turned)),
         medium.handling().cutFace(),
         medium.wording().glueSide());

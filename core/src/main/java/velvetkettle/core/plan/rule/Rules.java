@@ -33,6 +33,7 @@ public final class Rules {
           new PileIsCrushed(),
           new DoesNotLast(),
           new SewingClosesThePocket(),
+          new BladeMeetsPocket(),
           new StonesAreGlued(),
           new ShopStitches(),
           new ManyCuts(),

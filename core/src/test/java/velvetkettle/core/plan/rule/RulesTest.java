@@ -87,6 +87,14 @@ class RulesTest {
             "lining-is-in-the-way",
             new Job().by("panel-cloth").inTheWay(Obstacle.PADDING),
             new Job().by("panel-cloth").inTheWay(Obstacle.POCKET)),
+        veto(
+            "blade-meets-pocket",
+            new Job().by("panel-cloth").at(Placement.POCKET),
+            new Job().by("panel-cloth").at(Placement.BACK)),
+        veto(
+            "blade-meets-pocket",
+            new Job().by("panel-print").at(Placement.POCKET),
+            new Job().by("panel-print").at(Placement.POCKET).cloth(Fabric.LACE)),
         caution(
             "cut-cloth-frays",
             new Job().by("panel-film").cloth(Fabric.TWILL),
