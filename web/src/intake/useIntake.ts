@@ -5,18 +5,9 @@ import { computed, ref, watch, type Ref } from 'vue'
 import { answer, api, type TicketForm } from '@/api/client'
 import { merged } from '@/form/merged'
 import { unitsKey } from '@/quantity/units'
+import { EMPTY, keptOrder, type Order } from './keptOrder'
 import { knownOf, laid } from './laid'
 import type { Field, Reading } from './reading'
-
-interface Order {
-  sentence: string
-  /** What was read last: only what changes in it changes the ticket. */
-  read: Reading | null
-  /** The ticket without the order: blank, or begun with a cloth that is known. */
-  base: TicketForm | null
-}
-
-const EMPTY: Order = { sentence: '', read: null, base: null }
 
 /**
  * A ticket that is filled from a sentence while it is typed. What was corrected by hand stays until the sentence says something else
@@ -26,7 +17,11 @@ const EMPTY: Order = { sentence: '', read: null, base: null }
  * @param blank the ticket as it begins
  */
 export function useIntake(form: Ref<TicketForm>, blank: () => TicketForm) {
-  const order = useLocalStorage<Order>('kettle.order', { ...EMPTY })
+  const order = useLocalStorage<Order>(
+    'kettle.order',
+    { ...EMPTY },
+    { serializer: { read: keptOrder, write: JSON.stringify } },
+  )
   // What it begins with outlives a reload too.
   if (knownOf(blank()).length) order.value = { ...order.value, base: blank() }
   const sentence = computed({

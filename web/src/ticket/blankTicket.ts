@@ -64,6 +64,12 @@ export function blankTicket(pressId: string): TicketForm {
   }
 }
 
+/** Whether something that lay in this browser has the shape of a ticket. */
+export function isTicketForm(kept: unknown): kept is TicketForm {
+  const form = kept as Partial<TicketForm> | null | undefined
+  return typeof form?.garment === 'object' && form.garment !== null && Array.isArray(form.decorations)
+}
+
 /** A copy of what was typed, out of reach of whatever watches the original. */
 export function copyOf<T extends object>(typed: T): T {
   return JSON.parse(JSON.stringify(typed)) as T

@@ -32,6 +32,17 @@ describe('a ticket while it is typed', () => {
     expect(reloaded.restored.value).toBe(true)
   })
 
+  it.each(['null', '{', '5', '{"id":1,"form":null}', '{"id":"x","form":{"garment":null}}'])(
+    'begins blank where %s lies in this browser',
+    (left) => {
+      localStorage.setItem('kettle.draft.new', left)
+      const d = draft('new')
+      d.base(blankTicket('press'))
+      expect(d.form.value?.decorations).toHaveLength(1)
+      expect(d.restored.value).toBe(false)
+    },
+  )
+
   it('is dropped when it is kept, or when it is as it was', async () => {
     const d = draft('vk')
     d.base(blankTicket('press'))

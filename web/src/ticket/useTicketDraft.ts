@@ -2,7 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { TicketForm } from '@/api/client'
 import { merged } from '@/form/merged'
-import { blankDecoration, blankGarment, copyOf } from './blankTicket'
+import { blankDecoration, blankGarment, copyOf, isTicketForm } from './blankTicket'
 
 interface Draft {
   id: string
@@ -17,13 +17,23 @@ function complete(typed: TicketForm): TicketForm {
   return form
 }
 
+/** What lies in this browser of a ticket; nothing where it is none. */
+function keptDraft(text: string): Draft | null {
+  try {
+    const kept = JSON.parse(text) as Draft | null
+    return kept && typeof kept.id === 'string' && isTicketForm(kept.form) ? kept : null
+  } catch {
+    return null
+  }
+}
+
 /**
  * A ticket while it is being typed. Every change goes to this machine's storage at once, so that a reload, a closed tab or a stopped
  * application loses nothing; keeping the ticket drops the draft.
  */
 export function useTicketDraft(key: string) {
   const kept = useLocalStorage<Draft | null>(`kettle.draft.${key}`, null, {
-    serializer: { read: (text) => JSON.parse(text) as Draft | null, write: (value) => JSON.stringify(value) },
+    serializer: { read: keptDraft, write: JSON.stringify },
   })
   const id = ref(kept.value?.id ?? crypto.randomUUID())
   const form = ref<TicketForm | null>(kept.value ? complete(kept.value.form) : null)

@@ -21,9 +21,20 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
 
   Margin margin() {
     Margin margin = stains();
-    return reading.fading() > Resublimation.FADES_ABOVE
-        ? margin.warned(Sentence.of("bleed.heat.print-fades"))
-        : margin;
+    if (!fades()) {
+      return margin;
+    }
+    if (!pressing.hasPrintedPiece()) {
+      return margin.warned(Sentence.of("bleed.heat.print-fades"));
+    }
+    Sentence why = Sentence.of("bleed.heat.piece-fades");
+    return margin.verdict() == Verdict.SAFE
+        ? Margin.tight(Question.BLEED, margin.figure(), why)
+        : margin.warned(why);
+  }
+
+  private boolean fades() {
+    return reading.fading() > Resublimation.FADES_ABOVE;
   }
 
   private Margin stains() {
@@ -48,7 +59,9 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
   }
 
   Verdict verdict() {
-    return practiceSpeaks() ? practice.verdict() : byTint();
+    Verdict stains = practiceSpeaks() ? practice.verdict() : byTint();
+    boolean fades = fades() && pressing.hasPrintedPiece();
+    return fades && stains == Verdict.SAFE ? Verdict.TIGHT : stains;
   }
 
   private Verdict byTint() {

@@ -2,6 +2,7 @@ package velvetkettle.core.heat.phase;
 
 import velvetkettle.core.heat.conduction.ConductionResult;
 import velvetkettle.core.heat.conduction.Trace;
+import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Side;
 
 /** A phase of the work with the heat that went through it. */
@@ -42,6 +43,20 @@ public record PhaseResult(WorkPhase phase, SlabMapping laying, ConductionResult 
     for (int slab : laying.marked()) {
       hottest = Math.max(hottest, trace().upperFace(moment, slab));
       hottest = Math.max(hottest, trace().lowerFace(moment, slab));
+    }
+    return hottest;
+  }
+
+  /** The hottest of a piece of other cloth at a moment, °C; -273 where none lies there. */
+  public double hottestPiece(int moment) {
+    double hottest = Reading.NOWHERE;
+    for (SlabMapping.Band band : laying.bands()) {
+      if (band.layer().kind() == LayerKind.PATCH) {
+        for (int slab = band.first(); slab < band.end(); slab++) {
+          hottest = Math.max(hottest, trace().upperFace(moment, slab));
+          hottest = Math.max(hottest, trace().lowerFace(moment, slab));
+        }
+      }
     }
     return hottest;
   }

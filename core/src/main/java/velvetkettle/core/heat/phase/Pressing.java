@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import velvetkettle.core.art.Artwork;
+import velvetkettle.core.art.Piece;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.heat.dose.Adhesive;
 import velvetkettle.core.media.Medium;
@@ -80,6 +81,12 @@ public record Pressing(
   public Pressing under(PlatenContact otherwise) {
     Workplace other = workplace.under(otherwise);
     return new Pressing(other, artwork, medium, allowed, platen, time, pressure, phases);
+  }
+
+  /** Whether what is put on is a piece of cloth with a print, which turns to gas again when hot. */
+  public boolean hasPrintedPiece() {
+    Piece piece = artwork().piece();
+    return medium().dyesItsPiece() || piece != null && piece.printed();
   }
 
   /** The same as the trade would press it, whatever the material's sheet says. */

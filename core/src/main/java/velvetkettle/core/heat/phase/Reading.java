@@ -200,7 +200,7 @@ public record Reading(
    */
   static double fading(Pressing pressing, List<PhaseResult> acts, boolean liesThere) {
     boolean printed = liesThere && pressing.medium().construction().dyesTheCloth();
-    if (!isPrinted(pressing) && !printed) {
+    if (!isPrinted(pressing) && !pressing.hasPrintedPiece() && !printed) {
       return 0;
     }
     return acts.stream()
@@ -213,8 +213,14 @@ public record Reading(
     return pressing.garment().dye() == DyeKind.SUBLIMATED;
   }
 
-  /** Of cloth whose colour was sublimated; of a print that lies there where it was not. */
+  /**
+   * Of a piece that is printed itself; of cloth whose colour was sublimated; else of a print that
+   * lies there.
+   */
   static IntToDoubleFunction fadingRate(Pressing pressing, PhaseResult act) {
+    if (pressing.hasPrintedPiece()) {
+      return moment -> Resublimation.rate(act.hottestPiece(moment));
+    }
     boolean dyed = isPrinted(pressing);
     return moment ->
         Resublimation.rate(dyed ? act.hottestCloth(moment) : act.clothUnderMedium(moment));

@@ -8,19 +8,20 @@ enum Quantity {
   SCORCH,
   TINT,
   GLUE_LINE,
-  CLOTH;
+  CLOTH,
+  FADING;
 
   /** Of a dose that is seen at 1 nobody sees this; what is less is not told apart. */
   private static final double NOTHING = 1e-4;
 
   /** Whether it is read where the art is hottest; the others where it is coolest. */
   boolean harms() {
-    return this == SCORCH || this == TINT || this == CLOTH;
+    return this == SCORCH || this == TINT || this == CLOTH || this == FADING;
   }
 
   /** Whether it is the logarithm of a dose. */
   boolean isDose() {
-    return this == BOND || this == SCORCH || this == TINT;
+    return this == BOND || this == SCORCH || this == TINT || this == FADING;
   }
 
   double of(Reading reading) {
@@ -30,6 +31,7 @@ enum Quantity {
       case TINT -> log(reading.tint());
       case GLUE_LINE -> reading.glueLine();
       case CLOTH -> reading.hottestCloth();
+      case FADING -> log(reading.fading());
     };
   }
 
@@ -50,7 +52,7 @@ enum Quantity {
         all[CLOTH.ordinal()],
         Math.exp(all[SCORCH.ordinal()]),
         Math.exp(all[TINT.ordinal()]),
-        0,
+        Math.exp(all[FADING.ordinal()]),
         0,
         0);
   }

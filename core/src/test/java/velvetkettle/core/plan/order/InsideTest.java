@@ -20,6 +20,8 @@ import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.hands.LiteralMaker;
+import velvetkettle.core.heat.Margin;
+import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Caution;
 import velvetkettle.core.plan.Jobs;
@@ -28,6 +30,7 @@ import velvetkettle.core.plan.Step;
 import velvetkettle.core.plan.TableStep;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.job.OwnSetting;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
@@ -213,6 +216,30 @@ class InsideTest {
     assertThat(heats.get(1)).isLessThanOrEqualTo(Celsius.of(160));
     assertThat(table.stream().map(InsideTest::name))
         .containsSubsequence("PrintSheet", "PressOn", "Trim", "FuseWeb", "PaperOff");
+  }
+
+  @Test
+  @DisplayName("too hot for the print of the panel: Bleed is tight; cloth without one bears it")
+  void printFades() {
+    assertThat(bleed("panel-print", 152).verdict()).isEqualTo(Verdict.SAFE);
+    Margin hot = bleed("panel-print", 190);
+    assertThat(hot.verdict()).isEqualTo(Verdict.TIGHT);
+    assertThat(hot.reason().key()).isEqualTo("bleed.heat.piece-fades");
+    assertThat(bleed("panel-cloth", 190).verdict()).isEqualTo(Verdict.SAFE);
+  }
+
+  private static Margin bleed(String medium, double dial) {
+    OwnSetting hot =
+        new OwnSetting(
+            medium, Celsius.of(dial), Seconds.of(12), null, null, null, null, null, null);
+    Decoration panel = on("a", ArtKind.PANEL, Placement.BACK, medium).with(medium, hot);
+    Plan plan = Jobs.planner().plan(job(TEE, panel));
+    return plan.decorations().get(0).options().stream()
+        .filter(option -> option.medium().equals(medium))
+        .findFirst()
+        .orElseThrow()
+        .margins()
+        .bleed();
   }
 
   /** At a bench with a piece that lies beside a cold press. */
