@@ -4,8 +4,15 @@ import { computed } from 'vue'
 export type TemperatureUnit = '°C' | '°F'
 export type LengthUnit = 'mm' | 'inch'
 
-const temperature = useLocalStorage<TemperatureUnit>('kettle.temperature', '°C')
-const length = useLocalStorage<LengthUnit>('kettle.length', 'mm')
+/** What lies in this browser may be no unit: then the usual one stands. */
+function kept<T extends string>(key: string, usual: T, other: T) {
+  return useLocalStorage<T>(key, usual, {
+    serializer: { read: (text) => (text === other ? other : usual), write: (unit) => unit },
+  })
+}
+
+const temperature = kept<TemperatureUnit>('kettle.temperature', '°C', '°F')
+const length = kept<LengthUnit>('kettle.length', 'mm', 'inch')
 
 /** The units that the maker reads in. Kept on this machine; the server says its sentences in them too. */
 export function useUnits() {
