@@ -16,6 +16,7 @@ import static velvetkettle.core.cloth.Fibre.VISCOSE;
 import static velvetkettle.core.cloth.Fibre.WOOL;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -241,7 +242,9 @@ class LabelReaderTest {
   @DisplayName("parts in any order are the parts that they were")
   void partsInAnyOrder() {
     Random random = new Random(23);
-    List<GarmentPart> all = List.of(GarmentPart.values());
+    // What is put on is no part of a garment: no label has a word for it.
+    List<GarmentPart> all =
+        Arrays.stream(GarmentPart.values()).filter(part -> !part.labelWords().isEmpty()).toList();
     for (int i = 0; i < 300; i++) {
       List<GarmentPart> named = new ArrayList<>(all);
       Collections.shuffle(named, random);
