@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.server.ServerTest;
 import velvetkettle.server.TicketForms;
@@ -23,7 +24,8 @@ class PlanApiTest extends ServerTest {
     JsonNode plan = json(post("/api/plans/preview", ticket()).andExpect(status().isOk()));
     assertThat(plan.path("decorations").path(0).path("options").path(0).path("medium").asText())
         .isEqualTo("film-block");
-    assertThat(plan.path("decorations").path(0).path("ruledOut")).hasSize(24);
+    assertThat(plan.path("decorations").path(0).path("ruledOut"))
+        .hasSize(MediaCatalogue.TRADE.all().size() - 1);
     assertThat(count("plan")).isEqualTo(before);
   }
 
