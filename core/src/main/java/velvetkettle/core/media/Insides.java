@@ -106,7 +106,7 @@ final class Insides {
               .prepare("tape.paper-off", PAPER_OFF)
               .work(600, 60, Handwork.Pace.BY_PIECE)
               .feel(4, 4)
-              .wording(wording("label", "test.look.piece"))
+              .wording(wording("label", "do.press"))
               .build());
 
   private Insides() {}
@@ -119,7 +119,7 @@ final class Insides {
         .layer(GLUE, "strong-web", 0.07, HOT_MELT)
         .cover(CoverChoice.PARCHMENT)
         .after(ExtraPress.second(CoverChoice.PARCHMENT))
-        .wording(wording("panel", "test.look.piece"));
+        .wording(wording("panel", "do.press-inside"));
   }
 
   private static MediumBuilder inside(String key, Lies lies) {
@@ -133,14 +133,14 @@ final class Insides {
         .refuses(EndUse.DRY_CLEANING);
   }
 
-  private static Wording wording(String name, String lookFor) {
+  private static Wording wording(String name, String pressing) {
     return new Wording(
         "do.place." + name,
-        "do.press-inside",
+        pressing,
         null,
         "do.press-even",
         "tool.iron-lifted-web",
-        Sentence.of(lookFor),
+        Sentence.of("test.look.piece"),
         Sentence.of("glue-side.web"));
   }
 }

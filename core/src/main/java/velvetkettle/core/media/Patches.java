@@ -47,23 +47,12 @@ final class Patches {
   static final List<Medium> ALL =
       List.of(
           // A base that does not pucker, a stabiliser that comes away, and strong web, which gums a
-          // needle, a little inside the edge. Tacked while the garment is turned: 6 to 8 s.
-          MediumBuilder.of("patch-web", Family.PATCH)
+          // needle, a little inside the edge.
+          patch("patch-web", "patch", 1.3, Substance.EMBROIDERY)
               .window(150, 170, 10, 30, MEDIUM, NONE)
               .usually(160, 20)
               .carries(ArtKind.MADE_PATCH, ArtKind.BADGE)
-              .gives(EnumSet.allOf(Surface.class))
-              .palette(Palette.ANY)
-              .opacity(Opacity.OWN_GROUND)
-              .layer(PATCH, "patch", 1.3, Substance.EMBROIDERY)
-              .layer(GLUE, "strong-web", 0.07, HOT_MELT)
-              .glue(Glue.WEB)
-              .smallParts(true)
               .sprayed()
-              .side(Side.BACK)
-              .cover(CoverChoice.COTTON)
-              .before(ExtraPress.tack(CoverChoice.COTTON, 7))
-              .stitch(Stitch.NEVER)
               .prepare(Occasion.MADE_HERE, Sentence.of("prepare.patch.base"), SEW_PATCH)
               .prepare(
                   Occasion.MADE_HERE,
@@ -75,57 +64,51 @@ final class Patches {
               .prepare(Occasion.MADE_HERE, Sentence.of("prepare.patch.cut-out"), TRIM)
               .prepare("patch.paper-off", PAPER_OFF)
               .work(120, 180, Handwork.Pace.BY_PIECE)
-              .feel(2, 4)
-              .skin(3)
-              .wording(
-                  new Wording(
-                      "do.place.patch-web",
-                      "do.press-back",
-                      null,
-                      "do.second-press",
-                      "tool.iron-lifted",
-                      Sentence.of("test.look.piece"),
-                      Sentence.of("glue-side.web")))
               .bears(EndUse.OUTDOORS)
               .build(),
           // A polyester blank that is printed here first. Its print is gas in waiting: the web is
           // fused cooler and shorter than the print was.
-          MediumBuilder.of("patch-print", Family.PATCH)
+          patch("patch-print", "blank-patch", 0.9, Substance.POLYESTER_PANEL)
               .window(145, 160, 10, 25, MEDIUM, NONE)
               .usually(152, 18)
               .carries(ArtKind.PRINTED_PATCH)
               .lies(Orientation.MIRRORED, CutFace.PRINT_SIDE)
-              .gives(EnumSet.allOf(Surface.class))
-              .palette(Palette.ANY)
-              .opacity(Opacity.OWN_GROUND)
               .thinnestStroke(0.5)
-              .layer(PATCH, "blank-patch", 0.9, Substance.POLYESTER_PANEL)
-              .layer(GLUE, "strong-web", 0.07, HOT_MELT)
-              .glue(Glue.WEB)
-              .smallParts(true)
-              .side(Side.BACK)
-              .cover(CoverChoice.COTTON)
               .tools(EnumSet.complementOf(EnumSet.of(WAND, IRON_DRY, IRON_STEAM)))
-              .before(ExtraPress.tack(CoverChoice.COTTON, 7))
-              .stitch(Stitch.NEVER)
               .prepare("blank.print", MIRROR, PRINT)
               .prepare("sublimation.dry-print", DRY_OUT)
               .pressOn("blank.press", 196, 50)
               .fuse(Occasion.ALWAYS, "patch.fuse", 7, CUT_WEB, FUSE_WEB)
               .prepare("patch.paper-off", PAPER_OFF)
               .work(600, 150, Handwork.Pace.BY_PIECE)
-              .feel(2, 4)
-              .skin(3)
-              .wording(
-                  new Wording(
-                      "do.place.patch-web",
-                      "do.press-back",
-                      null,
-                      "do.second-press",
-                      "tool.iron-lifted",
-                      Sentence.of("test.look.piece"),
-                      Sentence.of("glue-side.web")))
               .build());
 
   private Patches() {}
+
+  /** Tacked while the garment is turned: 6 to 8 s. */
+  private static MediumBuilder patch(String key, String layer, double thickness, Substance of) {
+    return MediumBuilder.of(key, Family.PATCH)
+        .gives(EnumSet.allOf(Surface.class))
+        .palette(Palette.ANY)
+        .opacity(Opacity.OWN_GROUND)
+        .layer(PATCH, layer, thickness, of)
+        .layer(GLUE, "strong-web", 0.07, HOT_MELT)
+        .glue(Glue.WEB)
+        .smallParts(true)
+        .side(Side.BACK)
+        .cover(CoverChoice.COTTON)
+        .before(ExtraPress.tack(CoverChoice.COTTON, 7))
+        .stitch(Stitch.NEVER)
+        .feel(2, 4)
+        .skin(3)
+        .wording(
+            new Wording(
+                "do.place.patch-web",
+                "do.press-back",
+                null,
+                "do.second-press",
+                "tool.iron-lifted",
+                Sentence.of("test.look.piece"),
+                Sentence.of("glue-side.web")));
+  }
 }

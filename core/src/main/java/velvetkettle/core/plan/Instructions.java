@@ -156,7 +156,8 @@ final class Instructions {
       boolean pocket = liesOnPocket(before, turn.worked());
       String board = heldByHand(turn.tool(), before) ? ".board" : "";
       if (before.lying().stream().noneMatch(one -> one.face() == turn.worked())) {
-        return Sentence.of("do.turn-inside-up" + board);
+        return Sentence.of(
+            garment.kind().layers() == 1 ? "do.turn-wrong-side-up" : "do.turn-inside-up" + board);
       }
       return Sentence.of(pocket ? "do.turn-pocket" : "do.turn-face-down" + board);
     }
