@@ -49,6 +49,16 @@ const placement = computed({
 })
 const drawn = computed(() => art.value.kind === 'LETTERING' || art.value.kind === 'LOGO')
 const ofStones = computed(() => art.value.kind === 'STONES')
+type StoneSizes = NonNullable<DecorationForm['smallerStones']>
+/** The largest first: it decides how high they stand. */
+const stoneSizes = computed({
+  get: (): StoneSizes => [art.value.stoneSize ?? [], art.value.smallerStones ?? []].flat(),
+  set: (chosen: StoneSizes) => {
+    const bySize = options('stonesize').map(({ value }) => value)
+    const [largest = null, ...smaller] = [...chosen].sort((a, b) => bySize.indexOf(b) - bySize.indexOf(a))
+    Object.assign(art.value, { stoneSize: largest, smallerStones: smaller })
+  },
+})
 /** Pieces that are cloth themselves: they get as hot as the garment. */
 const ofCloth = computed(() => options('art.piece').some(({ value }) => value === art.value.kind))
 const ownPrint = computed({
@@ -158,11 +168,11 @@ const ownLabel = computed({
         />
         <ChoiceField
           :id="id('stone-size')"
-          v-model="art.stoneSize"
+          v-model="stoneSizes"
           :path="`${at}.stoneSize`"
           :label="$t('garment.stoneSize')"
           :options="options('stonesize')"
-          optional
+          multiple
           :hint="$t('garment.stoneSizeAny')"
         />
       </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Option } from '@/api/client'
 import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { capital, duration } from '@/quantity/format'
 import PeelMark from '@/speech/PeelMark.vue'
 import PressureMark from '@/speech/PressureMark.vue'
@@ -16,6 +17,8 @@ const props = defineProps<{
   taken: boolean
   shown: boolean
   busy: boolean
+  /** What is pressed first, where it cannot lie alone. */
+  below?: string
   /** Cautions that are said above the list. */
   said?: string[]
   /** Whether the words of its margins explain themselves: once in a list. */
@@ -24,11 +27,20 @@ const props = defineProps<{
   folded?: boolean
 }>()
 defineEmits<{ look: []; take: [] }>()
+const { t } = useI18n()
 const cautions = computed(() =>
   props.option.advice.cautions.filter((caution) => !props.said?.includes(caution)),
 )
 /** What one line has to warn of. */
 const tight = computed(() => Object.values(props.option.margins).filter(({ verdict }) => verdict !== 'SAFE'))
+const name = computed(() =>
+  capital(
+    props.below ? t('method.over', { medium: props.option.name, below: props.below }) : props.option.name,
+  ),
+)
+const take = computed(() =>
+  props.below ? t('method.takeBoth') : t('method.take', { medium: props.option.name }),
+)
 const order = computed(() => duration(props.option.standing.order))
 </script>
 
@@ -37,7 +49,7 @@ const order = computed(() => duration(props.option.standing.order))
     <span class="rank figure">{{ rank }}</span>
     <h3>
       <button type="button" class="look" aria-expanded="false" @click.stop="$emit('look')">
-        {{ capital(option.name) }}
+        {{ name }}
       </button>
       <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
     </h3>
@@ -51,20 +63,16 @@ const order = computed(() => duration(props.option.standing.order))
       </span>
     </span>
     <span class="muted">{{ order.value }} {{ order.unit }}</span>
-    <a-button
-      size="small"
-      :aria-label="$t('method.take', { medium: option.name })"
-      :loading="busy && shown"
-      @click.stop="$emit('take')"
-      >{{ $t('method.takeIt') }}</a-button
-    >
+    <a-button size="small" :aria-label="take" :loading="busy && shown" @click.stop="$emit('take')">{{
+      $t('method.takeIt')
+    }}</a-button>
   </article>
   <article v-else class="option sheet" :class="{ shown }" @click="$emit('look')">
     <span class="rank figure">{{ rank }}</span>
     <div class="what">
       <h3>
         <button type="button" class="look" :aria-pressed="shown" @click.stop="$emit('look')">
-          {{ capital(option.name) }}
+          {{ name }}
         </button>
         <span v-if="taken" class="taken">{{ $t('method.taken') }}</span>
       </h3>
@@ -104,7 +112,7 @@ const order = computed(() => duration(props.option.standing.order))
         :loading="busy && shown"
         @click.stop="$emit('take')"
       >
-        {{ $t('method.take', { medium: option.name }) }}
+        {{ take }}
       </a-button>
     </div>
   </article>

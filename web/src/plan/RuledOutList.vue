@@ -6,7 +6,7 @@ import { useVocabulary } from '@/speech/vocabulary'
 
 /** Media that will not do, each with its reason and what would lift it. */
 const props = defineProps<{ ruledOut: Schemas['RuledOut'][] }>()
-defineEmits<{ window: [medium: string, name: string]; below: [medium: string] }>()
+defineEmits<{ window: [medium: string, name: string] }>()
 const { word } = useVocabulary()
 /** Media that fail for the very same reason share a line. */
 const groups = computed(() => {
@@ -36,9 +36,6 @@ const groups = computed(() => {
           @click="$emit('window', out.medium, out.name)"
           >{{ $t('window.its') }}</a-button
         >
-        <a-button v-if="out.below" class="its" size="small" @click="$emit('below', out.below)">{{
-          $t('method.layBelow', { medium: word('medium', out.below) })
-        }}</a-button>
       </dd>
     </div>
   </dl>

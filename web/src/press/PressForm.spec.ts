@@ -2,6 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { useUnits } from '@/quantity/units'
 import { mounted } from '@/testing/mounted'
+import ChoiceField from '@/form/ChoiceField.vue'
 import PressForm from './PressForm.vue'
 
 const { temperature } = useUnits()
@@ -58,4 +59,20 @@ it.each([
     cladInPtfe: true,
     version: 3,
   })
+})
+
+it('keeps what the work lies on, and leaves it to the usual once it is another kind of tool', async () => {
+  const on = { ...press, press: { ...press.press, lower: 'BARE' } }
+  const form = mounted(PressForm, { press: on })
+  await flushPromises()
+  const save = async (often: number) => {
+    document.querySelector<HTMLButtonElement>('.ant-modal-footer .ant-btn-primary')!.click()
+    await vi.waitFor(() => expect(form.emitted('kept')).toHaveLength(often))
+  }
+  await save(1)
+  expect(body).toMatchObject({ lower: 'BARE' })
+  form.findAllComponents(ChoiceField)[0]!.vm.$emit('update:modelValue', 'PLATE_SWING')
+  await flushPromises()
+  await save(2)
+  expect(body).toMatchObject({ kind: 'PLATE_SWING', lower: null })
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue'
+import { computed, reactive, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import ChoiceField from '@/form/ChoiceField.vue'
 import FormDialog from '@/form/FormDialog.vue'
@@ -25,8 +25,14 @@ const form = reactive<Schemas['PressForm']>({
   scale: props.press?.press.closing?.scale ?? null,
   cladInPtfe: props.press?.press.cladInPtfe ?? false,
   tips: props.press?.press.tips ?? [],
+  lower: props.press?.press.lower ?? null,
   version: props.press?.version ?? 0,
 })
+/** Another kind of tool has another lower side. */
+watch(
+  () => form.kind,
+  () => (form.lower = null),
+)
 const plate = computed(() => form.kind.startsWith('PLATE'))
 const wand = computed(() => form.kind === 'WAND')
 /** A difference, so 10 °C of it are 18 °F; kept in kelvin. */
@@ -83,6 +89,16 @@ async function send() {
         :label="$t('presses.depth')"
         :min="21"
         :max="2000"
+      />
+      <ChoiceField
+        id="lower"
+        v-model="form.lower"
+        path="lower"
+        class="wide2"
+        :label="$t('presses.lower')"
+        :options="options('pad')"
+        :hint="$t('presses.lowerHint')"
+        optional
       />
       <SwitchField id="measured" v-model="form.measured" class="wide2" :label="$t('presses.measured')" />
       <NumberField

@@ -20,7 +20,7 @@ import { usePresses } from './usePresses'
 const { t } = useI18n()
 const router = useRouter()
 const client = useQueryClient()
-const { title } = useVocabulary()
+const { title, word } = useVocabulary()
 const { temperature } = useUnits()
 const { data, isPending, error, refetch } = usePresses()
 const { data: workroom } = useQuery({
@@ -31,12 +31,15 @@ const changing = ref<{ id: string; view: Schemas['PressView'] | null } | null>(n
 
 const measuring = ref<Schemas['PressView'] | null>(null)
 
-/** What it can do, in words: force at its scale, cladding, tips from small to large. */
+/** What it can do, in words: force at its scale, cladding, what the work lies on, tips from small to large. */
 function gives(press: Schemas['Press']): string[] {
   const size = (tip: string) => Number(tip.replace('SS', ''))
   const force = press.closing && t('presses.force', { n: press.closing.newtons, marks: press.closing.scale })
   const tips = [...press.tips].sort((a, b) => size(a) - size(b))
-  return [force, press.cladInPtfe && t('presses.isClad'), ...tips].filter((said) => typeof said === 'string')
+  const lies = t('presses.liesOn', { what: word('pad', press.lower) })
+  return [force, press.cladInPtfe && t('presses.isClad'), lies, ...tips].filter(
+    (said) => typeof said === 'string',
+  )
 }
 
 const remove = (id: string) => answer(api.DELETE('/api/presses/{id}', { params: { path: { id } } }))

@@ -47,16 +47,17 @@ const common = computed(() => {
     ? first!.advice.cautions.filter((said) => others.every(({ advice }) => advice.cautions.includes(said)))
     : []
 })
-/** A film as large as the art and a little more, which keeps the dye of the cloth from it. */
-function layBelow(medium: string) {
-  if (art.value && plan.value)
-    form.value.decorations = withFilmBelow(
-      form.value,
-      art.value.id,
-      medium,
-      plan.value,
-      t('method.filmBelow', { what: art.value.description }),
-    )
+/** A film as large as the art and a little more, which keeps the dye of the cloth from it, and the other over it. */
+function takeBoth({ below, option }: Schemas['TwoLayers']) {
+  if (!art.value || !plan.value) return
+  form.value.decorations = withFilmBelow(
+    form.value,
+    art.value.id,
+    below,
+    plan.value,
+    t('method.filmBelow', { what: art.value.description }),
+  )
+  take(option.medium, art.value.id)
 }
 function takeInstead(medium: string) {
   take(medium, trial.value?.decoration)
@@ -67,14 +68,10 @@ function settle(own: OwnSetting | null) {
   window.value = null
 }
 /** What was vetoed for what it shows is mostly made for other work: told, but not in the way. */
-const near = computed(
-  () => decoration.value?.ruledOut.filter((out) => out.question !== 'SHOW').map(saved) ?? [],
-)
-/** A film that will do by itself is not laid below another. */
-function saved(out: Schemas['RuledOut']) {
-  return decoration.value?.options.some(({ medium }) => medium === out.below) ? { ...out, below: null } : out
-}
+const near = computed(() => decoration.value?.ruledOut.filter((out) => out.question !== 'SHOW') ?? [])
 const other = computed(() => decoration.value?.ruledOut.filter((out) => out.question === 'SHOW') ?? [])
+/** Neither alone nor over something else. */
+const nothing = computed(() => !decoration.value?.options.length && !decoration.value?.twoLayers.length)
 const open = computed(() => missing(form.value))
 const rolls = computed(() => {
   const usable = new Set(decoration.value?.options.map((option) => option.medium))
@@ -174,15 +171,36 @@ const material = computed({
           @take="take(option.medium)"
         />
       </div>
-      <section class="no-heat" :class="{ sheet: !decoration.options.length }">
-        <p v-if="!decoration.options.length">{{ $t('method.none') }}</p>
+      <template v-if="decoration.twoLayers.length">
+        <h3 class="out-title">
+          {{ $t(decoration.options.length ? 'method.twoLayers' : 'method.onlyTwoLayers') }}
+        </h3>
+        <div class="options">
+          <OptionRow
+            v-for="(way, n) in decoration.twoLayers"
+            :key="way.option.medium"
+            :option="way.option"
+            :below="word('medium', way.below)"
+            :rank="decoration.options.length + n + 1"
+            :press="press"
+            :taken="false"
+            :shown="way.option.medium === looked?.medium"
+            :busy="busy"
+            :folded="decoration.options.length + n >= OPEN"
+            @look="looking = way.option.medium"
+            @take="takeBoth(way)"
+          />
+        </div>
+      </template>
+      <section class="no-heat" :class="{ sheet: nothing }">
+        <p v-if="nothing">{{ $t('method.none') }}</p>
         <h3 v-else>{{ $t('method.noHeat') }}</h3>
         <ul>
           <li v-for="way in decoration.noHeat" :key="way">{{ way }}</li>
         </ul>
         <a-button
-          :type="decoration.options.length ? 'default' : 'primary'"
-          :size="decoration.options.length ? 'small' : 'middle'"
+          :type="nothing ? 'primary' : 'default'"
+          :size="nothing ? 'middle' : 'small'"
           :loading="busy"
           @click="take(NO_HEAT)"
         >
@@ -192,11 +210,7 @@ const material = computed({
       </section>
       <template v-if="decoration.ruledOut.length">
         <h3 class="out-title">{{ $t('method.ruledOut') }}</h3>
-        <RuledOutList
-          :ruled-out="near"
-          @window="(medium, name) => (window = { medium, name })"
-          @below="layBelow"
-        />
+        <RuledOutList :ruled-out="near" @window="(medium, name) => (window = { medium, name })" />
         <details v-if="other.length" class="other" :open="!near.length">
           <summary>{{ $t('method.otherWork', { n: other.length }) }}</summary>
           <RuledOutList :ruled-out="other" />

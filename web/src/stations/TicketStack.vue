@@ -25,7 +25,7 @@ const option = computed(() =>
   aside.stack === 'kept' ? currentOption(stored.value?.plan ?? null, art.value?.id) : looked.value,
 )
 const withoutHeat = computed(() =>
-  aside.stack === 'kept' ? isNoHeat(kept.value?.medium) : decoration.value?.options.length === 0,
+  aside.stack === 'kept' ? isNoHeat(kept.value?.medium) : !!decoration.value && !looked.value,
 )
 const loading = computed(() =>
   aside.stack === 'kept' ? typeof planId.value === 'string' && !stored.value : preview.isFetching.value,

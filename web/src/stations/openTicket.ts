@@ -52,8 +52,9 @@ export function useOpenTicket(ticketId: Ref<string | undefined>, station: Ref<St
   watch([station, at], () => (looking.value = null))
   /** The way of working that is looked at: the one that was asked for, else the one taken, else the best. */
   const looked = computed(() => {
-    const options = decoration.value?.options ?? []
-    const wanted = looking.value ?? art.value?.medium ?? decoration.value?.medium
+    const weighed = decoration.value
+    const options = [...(weighed?.options ?? []), ...(weighed?.twoLayers.map(({ option }) => option) ?? [])]
+    const wanted = looking.value ?? art.value?.medium ?? weighed?.medium
     return options.find(({ medium }) => medium === wanted) ?? options[0] ?? null
   })
 

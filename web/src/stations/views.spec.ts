@@ -141,19 +141,17 @@ describe('two methods side by side', () => {
     }
   })
 
-  it('offers the film that would save it, where one would', async () => {
-    const out = {
-      medium: 'film-print',
-      name: 'printed film',
-      question: 'BLEED' as const,
-      reason: 'Dye comes through.',
-      lift: 'Needs a blocker film.',
-      bySetting: false,
-      below: 'film-block',
-    }
-    const list = mounted(RuledOutList, { ruledOut: [out] }, words)
-    await list.get('button').trigger('click')
-    expect(list.emitted('below')).toEqual([['film-block']])
+  it('is taken with what lies below it, where it cannot lie alone', async () => {
+    const row = mounted(
+      OptionRow,
+      { option, rank: 1, press: 'Big press', taken: false, shown: true, busy: false, below: 'white film' },
+      words,
+    )
+    expect(row.get('h3').text()).toContain('Blocker film over white film')
+    const take = row.findAll('button').at(-1)!
+    expect(take.text()).toBe('Take both')
+    await take.trigger('click')
+    expect(row.emitted('take')).toHaveLength(1)
   })
 })
 
@@ -183,14 +181,12 @@ describe('what is ruled out', () => {
       reason: 'Dye comes through.',
       lift: 'Needs a blocker film.',
       bySetting: false,
-      below: null,
     }
     const saved = {
       ...out,
       medium: 'film-print',
       name: 'printed film',
       reason: 'It would.',
-      below: 'film-block',
     }
     const same = { ...out, medium: 'film-stretch', name: 'stretch film' }
     const other = { ...out, medium: 'sub-direct', name: 'sublimation', reason: 'Navy hides it.' }

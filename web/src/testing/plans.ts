@@ -80,7 +80,15 @@ export const plan: Plan = {
   schema: 1,
   rules: '2026.11',
   decorations: [
-    { decoration: 'a', options: [option], ruledOut: [], noHeat: [], medium: 'film-block', taken: true },
+    {
+      decoration: 'a',
+      options: [option],
+      twoLayers: [],
+      ruledOut: [],
+      noHeat: [],
+      medium: 'film-block',
+      taken: true,
+    },
   ],
   table: [{ decoration: 'a', instruction: 'Mirror the art.', acts: [{ act: 'Mirror', thing: 'a' }] }],
   steps: [],

@@ -38,6 +38,7 @@ export function blankDecoration(): DecorationForm {
     parts: null,
     stoneSize: null,
     stones: 0,
+    smallerStones: [],
     ownLabel: null,
     ownPrint: false,
     medium: null,

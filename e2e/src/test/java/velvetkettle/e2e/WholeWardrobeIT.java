@@ -4,11 +4,35 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /** Cloths and places that take more than laying a top flat, from intake to the steps. */
 class WholeWardrobeIT extends Journey {
+  @Test
+  @DisplayName(
+      "a lantern in stones of two sizes, set by the wand: each size has its tip and its turn")
+  void stonesOfTwoSizes() {
+    garment("keeper's jersey", "100% cotton", "Jersey");
+    type("colour", "navy");
+    choose("depth", "Dark");
+    choose("dye", "Reactive");
+    type("description", "lantern in stones");
+    choose("art", "Stones");
+    typeNumber("stones", "60");
+    choose("stone-size", "SS10");
+    choose("stone-size", "SS16");
+    page.keyboard().press("Escape");
+    keepAndChoose("Journey stones");
+    button("Take single stones by wand").click();
+    toThePress();
+    assertThat(work()).containsText("the tip for SS16");
+    assertThat(work()).containsText("Stones of SS16: set the tip on one");
+    assertThat(work()).containsText("the tip for SS10");
+    assertThat(work()).containsText("Stones of SS10: set the tip on one");
+  }
+
   @Test
   @DisplayName("a zipped softshell, name on the back: opened, the back alone, cool and short")
   void softshell() {
@@ -201,7 +225,7 @@ class WholeWardrobeIT extends Journey {
   }
 
   @Test
-  @DisplayName("a photograph on a dark polyester top: a blocker film is laid below it by one key")
+  @DisplayName("a photograph on a dark polyester top: one way of two layers, taken by one key")
   void filmBelow() {
     garment("crew top", "100% polyester", "Interlock");
     type("colour", "navy");
@@ -213,8 +237,12 @@ class WholeWardrobeIT extends Journey {
     choose("lightest", "Light");
     type("title", "Journey film below");
     button("Save and choose the method").click();
-    assertThat(page.getByText("No press medium will do here")).isVisible();
-    button("Lay blocker film below it").first().click();
+    assertThat(page.getByText("No press medium will do here alone, but in two layers:"))
+        .isVisible();
+    assertThat(options().first()).containsText("over blocker film");
+    button("Take both").first().click();
+    assertThat(page).hasURL(Pattern.compile(".*/cut$"));
+    station("Method").click();
     Locator order = page.locator(".together .sequence li");
     assertThat(order).hasCount(2);
     assertThat(order.nth(0)).containsText("Film below photograph of the mole");

@@ -285,7 +285,7 @@ public final class PlatenOnGarment {
             carrying,
             beside,
             garment.thickness().count(),
-            insert == null ? LowerSide.of(garment, press) : Pad.FOAM_PAD,
+            insert == null ? LowerSide.of(garment, false, press) : Pad.FOAM_PAD,
             OVERLAP)
         .weakest();
   }

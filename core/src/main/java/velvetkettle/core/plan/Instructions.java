@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Placement;
 import velvetkettle.core.cloth.Area;
+import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
 import velvetkettle.core.cloth.Obstacle;
@@ -22,7 +23,9 @@ import velvetkettle.core.plan.order.Precedence;
 import velvetkettle.core.plan.recipe.LayUpActs;
 import velvetkettle.core.plan.recipe.ToolWriter;
 import velvetkettle.core.press.CoverSheet;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
 import velvetkettle.core.school.School;
@@ -87,9 +90,7 @@ final class Instructions {
       return Sentence.of(steam.on() ? "do.steam-on" : "do.steam-off", press.name());
     }
     if (act instanceof Act.LayLower lower) {
-      return heldByHand(lower.tool(), before)
-          ? Sentence.of("do.lay-lower.board", lower.pad())
-          : Sentence.of("do.lay-lower", press.name(), lower.pad());
+      return lowerSide(press, lower.pad(), heldByHand(lower.tool(), before));
     }
     if (act instanceof Act.FitTip tip) {
       return Sentence.of("do.fit-tip", press.name(), tip.size(), tip.size().width());
@@ -102,6 +103,26 @@ final class Instructions {
         press.name(),
         ToolWriter.knob(
             press, job.workplace(pressed.decoration(), press).under(), firm.pressure()));
+  }
+
+  /** What the work is to lie on, and why. */
+  private Sentence lowerSide(Press press, Pad pad, boolean board) {
+    if (pad == press.lower()) {
+      return board
+          ? Sentence.of("do.lay-lower.back.board", pad)
+          : Sentence.of("do.lay-lower.back", press.name(), pad);
+    }
+    String why = garment.fabric().is(Fabric.Trait.PILE) ? "" : ".even";
+    return board
+        ? Sentence.of("do.lay-lower" + why + ".board", pad)
+        : Sentence.of("do.lay-lower" + why, press.name(), pad);
+  }
+
+  /** Where there are several sizes, each has its turn. */
+  private static Sentence stones(List<StoneSize> sizes, int turn) {
+    return sizes.size() < 2
+        ? Sentence.of("do.press-stone")
+        : Sentence.of("do.press-stone.size", sizes.get(turn - 1));
   }
 
   /** A platen is brought to a temperature. */
@@ -318,17 +339,18 @@ final class Instructions {
       case PRIME -> Sentence.of("do.prime-press", cover);
       case TACK -> tack(thing, medium, cover);
       case COLOUR -> under(Sentence.of("do.hold-colour"), cover);
-      case MAIN -> mainPress(thing, medium, cover);
+      case MAIN -> mainPress(thing, medium, cover, close.position());
       case SECOND -> Sentence.of(pressingAgain(medium, cover), cover);
       default -> under(Sentence.of("do.press-back-again"), cover);
     };
   }
 
-  private Sentence mainPress(Chosen thing, Medium medium, CoverSheet cover) {
-    Press press = thing.press().press();
-    String key = press.kind().setsSingleStones() ? "do.press-stone" : medium.wording().pressing();
+  private Sentence mainPress(Chosen thing, Medium medium, CoverSheet cover, int position) {
     boolean said = medium.pressedFromBack() || isExtra(thing, cover);
-    Sentence say = Sentence.of(key);
+    Sentence say =
+        thing.press().press().kind().setsSingleStones()
+            ? stones(thing.decoration().artwork().stones().sizes(), position)
+            : Sentence.of(medium.wording().pressing());
     return said ? covered(say, thing, cover) : under(say, cover);
   }
 

@@ -31,7 +31,7 @@ public record Plan(
   public static final int SCHEMA = 8;
 
   /** Raised whenever a rule, a window or a constant changes what a plan says. */
-  public static final String RULES = "2026.12.1";
+  public static final String RULES = "2026.12.2";
 
   /** The medium that a decoration was given, where it is one of its options or none; else null. */
   public @Nullable String possible(Decoration decoration) {

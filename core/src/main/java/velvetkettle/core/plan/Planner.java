@@ -7,7 +7,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Artwork;
 import velvetkettle.core.heat.HeatModel;
-import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
@@ -17,7 +16,6 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.NoHeat;
 import velvetkettle.core.media.trait.Handwork;
-import velvetkettle.core.media.trait.Layering;
 import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
@@ -30,6 +28,7 @@ import velvetkettle.core.plan.option.RuledOut;
 import velvetkettle.core.plan.option.RuledOutException;
 import velvetkettle.core.plan.option.Scores;
 import velvetkettle.core.plan.option.Standing;
+import velvetkettle.core.plan.option.TwoLayers;
 import velvetkettle.core.plan.option.Weighed;
 import velvetkettle.core.plan.recipe.Recipe;
 import velvetkettle.core.plan.recipe.TestFirst;
@@ -124,6 +123,10 @@ public final class Planner {
             only(Option.class, weighed),
             option -> job.experience().of(option.medium(), job.garment(decoration)).isPresent());
     List<RuledOut> ruledOut = only(RuledOut.class, weighed);
+    List<TwoLayers> twoLayers =
+        ranked.stream().allMatch(option -> fallsShort(job, decoration, option))
+            ? twoLayers(job, decoration, ruledOut)
+            : List.of();
     String medium = decoration.medium();
     boolean taken = medium != null;
     if (medium == null) {
@@ -134,10 +137,40 @@ public final class Planner {
     return new DecorationPlan(
         decoration.id(),
         ranked,
+        twoLayers,
         ruledOut,
         NoHeatWay.of(job.garment(decoration), decoration.artwork()),
         medium,
         taken);
+  }
+
+  /** Whether it does not show the art as it is wanted. */
+  private boolean fallsShort(JobRequest job, Decoration decoration, Option option) {
+    Medium medium = media.get(option.medium());
+    return Rules.judge(rules, Weighing.of(Candidate.of(job, decoration, medium))).stream()
+        .anyMatch(finding -> finding.question() == Question.SHOW);
+  }
+
+  private List<TwoLayers> twoLayers(
+      JobRequest job, Decoration decoration, List<RuledOut> ruledOut) {
+    List<TwoLayers> ways =
+        new OverABlocker(media, this::weigh)
+            .of(job, decoration, ruledOut).stream()
+                .filter(way -> !fallsShort(job, decoration, way.option()))
+                .toList();
+    List<Option> ranked =
+        Ranking.rank(ways.stream().map(TwoLayers::option).toList(), option -> false);
+    return ranked.stream()
+        .map(option -> new TwoLayers(below(ways, option.medium()), option))
+        .toList();
+  }
+
+  private static String below(List<TwoLayers> ways, String medium) {
+    return ways.stream()
+        .filter(way -> way.option().medium().equals(medium))
+        .findFirst()
+        .orElseThrow()
+        .below();
   }
 
   private void refuseRuledOut(String medium, List<RuledOut> ruledOut) {
@@ -192,37 +225,16 @@ public final class Planner {
   private static Optional<RuledOut> byRule(Medium medium, List<Finding> findings) {
     return findings.stream()
         .filter(Finding::veto)
-        .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift(), false, null))
+        .map(f -> ruledOut(medium, f.question(), f.reason(), f.lift(), false))
         .findFirst();
   }
 
-  private Optional<RuledOut> byMargin(Candidate candidate, Margins margins) {
+  private static Optional<RuledOut> byMargin(Candidate candidate, Margins margins) {
     Medium medium = candidate.medium();
-    String below = saves(candidate, margins) ? blocker(medium) : null;
     return Stream.of(margins.bleed(), margins.mark(), margins.hold())
         .filter(margin -> margin.verdict() == Verdict.NO)
-        .map(
-            (Margin m) -> ruledOut(medium, m.question(), m.reason(), m.lift(), m.computed(), below))
+        .map(m -> ruledOut(medium, m.question(), m.reason(), m.lift(), m.computed()))
         .findFirst();
-  }
-
-  /** Whether dye is all that speaks against it, and it lies on the cloth as yet. */
-  private static boolean saves(Candidate candidate, Margins margins) {
-    return margins.bleed().verdict() == Verdict.NO
-        && margins.mark().verdict() != Verdict.NO
-        && margins.hold().verdict() != Verdict.NO
-        && candidate.decoration().over() == null
-        && candidate.medium().again().layering() != Layering.ALONE;
-  }
-
-  /** The first that holds dye back and takes another over it. */
-  private @Nullable String blocker(Medium over) {
-    return media.all().stream()
-        .filter(medium -> medium.construction().blocksDye() && medium != over)
-        .filter(medium -> medium.again().layering() == Layering.BOTH)
-        .map(Medium::key)
-        .findFirst()
-        .orElse(null);
   }
 
   private static RuledOut ruledOut(
@@ -230,16 +242,14 @@ public final class Planner {
       Question question,
       Sentence reason,
       @Nullable Sentence lift,
-      boolean bySetting,
-      @Nullable String below) {
+      boolean bySetting) {
     return new RuledOut(
         medium.key(),
         medium.term(),
         question,
         reason,
         lift == null ? Sentence.of("lift.nothing") : lift,
-        bySetting,
-        below);
+        bySetting);
   }
 
   private static Seconds order(Candidate candidate, Recipe recipe) {

@@ -39,7 +39,7 @@ final class Whereabouts {
         Area area = placing.art();
         return Sentence.of("where.art", across(area.middle()), down(area.y(), placing.face()));
       }
-      if (act instanceof Act.Close close && close.of() > 1) {
+      if (act instanceof Act.Close close && close.of() > 1 && !isStoneByStone(before)) {
         Area area = close.where();
         return Sentence.of(
             isCarriedUnder(close, before) ? "where.platen-carrier" : "where.platen",
@@ -50,6 +50,11 @@ final class Whereabouts {
       }
     }
     return null;
+  }
+
+  /** A tip goes over all of it for each size. */
+  private static boolean isStoneByStone(Bench bench) {
+    return bench.pose().tool() != null && bench.tool().press().kind().setsSingleStones();
   }
 
   /** Where a thing lies that this act brings to its place; null where it brings none. */

@@ -17,6 +17,7 @@ import velvetkettle.core.quantity.Millimetres;
  * @param closing null where nobody knows its force, or where a hand gives it
  * @param cladInPtfe whether its platen is clad in PTFE, which counts as that sheet
  * @param tips sizes of the wand's cup tips; empty for anything else, and where nobody listed them
+ * @param lower what its work lies on; what its kind usually has where nobody said
  */
 public record Press(
     String id,
@@ -27,7 +28,8 @@ public record Press(
     Calibration calibration,
     @Nullable Closing closing,
     boolean cladInPtfe,
-    Set<StoneSize> tips) {
+    Set<StoneSize> tips,
+    Pad lower) {
   /** Below this a platen would not reach over the edge of any art, mm. */
   private static final double LEAST = 20;
 
@@ -39,6 +41,30 @@ public record Press(
       Millimetres platenDepth,
       Calibration calibration) {
     this(name, name, kind, platenWidth, platenDepth, calibration, null, false, Set.of());
+  }
+
+  /** With what its kind usually has on its lower side. */
+  public Press(
+      String id,
+      String name,
+      PressKind kind,
+      Millimetres platenWidth,
+      Millimetres platenDepth,
+      Calibration calibration,
+      @Nullable Closing closing,
+      boolean cladInPtfe,
+      Set<StoneSize> tips) {
+    this(
+        id,
+        name,
+        kind,
+        platenWidth,
+        platenDepth,
+        calibration,
+        closing,
+        cladInPtfe,
+        tips,
+        kind.usualPad());
   }
 
   /** One of its kind as shops usually have it (engineering estimates), never measured. */
@@ -58,17 +84,26 @@ public record Press(
 
   /** The same, measured. */
   public Press measured(Calibration found) {
-    return new Press(id, name, kind, platenWidth, platenDepth, found, closing, cladInPtfe, tips);
+    return new Press(
+        id, name, kind, platenWidth, platenDepth, found, closing, cladInPtfe, tips, lower);
   }
 
   /** The same under another id. */
   public Press known(String as) {
     return new Press(
-        as, name, kind, platenWidth, platenDepth, calibration, closing, cladInPtfe, tips);
+        as, name, kind, platenWidth, platenDepth, calibration, closing, cladInPtfe, tips, lower);
+  }
+
+  /** The same with something else on its lower side. */
+  public Press over(Pad other) {
+    return new Press(
+        id, name, kind, platenWidth, platenDepth, calibration, closing, cladInPtfe, tips, other);
   }
 
   public Press {
     id = id == null ? name : id;
+    // Null in what was kept before it was asked.
+    lower = lower == null ? kind.usualPad() : lower;
     tips = Set.copyOf(tips);
     if (name.isBlank() || name.length() > 60) {
       throw new ImpossibleValueException("a press's name has 1 to 60 characters");

@@ -24,6 +24,7 @@ public enum Substance {
   SILICONE_FOAM,
   RUBBER,
   WOOL_MAT,
+  REFLECTIVE_MAT,
   TOWEL,
   ALUMINIUM,
   TABLE_BOARD

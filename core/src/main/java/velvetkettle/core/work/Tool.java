@@ -33,7 +33,7 @@ public record Tool(
   /** Switched off. A hand sets its pressure itself. */
   static Tool cold(Press press) {
     Pressure byHand = press.kind().pressedByHand() ? Pressure.HAND : null;
-    return new Tool(press, null, null, byHand, false, press.kind().usualPad(), null);
+    return new Tool(press, null, null, byHand, false, press.lower(), null);
   }
 
   /**

@@ -46,6 +46,7 @@ import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.Shop;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Closing;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
@@ -60,9 +61,11 @@ import velvetkettle.core.school.Schools;
  */
 public final class ArbitraryJobs {
   private final Random random;
+  private final long seed;
   private Garment garment;
 
   private ArbitraryJobs(long seed) {
+    this.seed = seed;
     random = new Random(seed);
   }
 
@@ -183,7 +186,15 @@ public final class ArbitraryJobs {
         one(2) ? Calibration.readsHigh(between(-6, 8)) : Calibration.NONE,
         plate && one(2) ? closing() : null,
         plate && one(4),
-        kind.setsSingleStones() && one(2) ? EnumSet.allOf(StoneSize.class) : Set.of());
+        kind.setsSingleStones() && one(2) ? EnumSet.allOf(StoneSize.class) : Set.of(),
+        lower(kind, usual));
+  }
+
+  /** One tool in four; nothing else is drawn otherwise for it. */
+  private Pad lower(PressKind kind, Press usual) {
+    Pad[] all = Pad.values();
+    long which = seed + kind.ordinal();
+    return which % 4 > 0 ? usual.lower() : all[(int) (which / 4 % all.length)];
   }
 
   private Closing closing() {
@@ -210,12 +221,23 @@ public final class ArbitraryJobs {
             new Detail(
                 null, (long) (1000 * width) % 3 == 0, null, parts((long) (1000 * width) / 3)),
             stones
-                ? new StoneCount(one(3) ? null : any(StoneSize.values()), 10 + random.nextInt(300))
+                ? new StoneCount(
+                    one(3) ? null : any(StoneSize.values()),
+                    10 + random.nextInt(300),
+                    smaller((long) (1000 * width)))
                 : StoneCount.NONE,
             piece((long) (1000 * height)));
     return below == null
         ? new Decoration("d" + n, art, null, null, null, spot(), null)
         : new Decoration("d" + n, art, null, null, below.id(), beside(below.spot()), null);
+  }
+
+  /** Two in three are of one size. */
+  private static Set<StoneSize> smaller(long which) {
+    StoneSize[] all = StoneSize.values();
+    return which % 3 > 0
+        ? Set.of()
+        : EnumSet.of(all[(int) (which / 3 % all.length)], all[(int) (which / 21 % all.length)]);
   }
 
   /** Nobody says so of two in three. */

@@ -1,6 +1,7 @@
 package velvetkettle.core.hands;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -12,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.art.Placement;
+import velvetkettle.core.art.StoneCount;
 import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Fabric;
 import velvetkettle.core.cloth.Garment;
@@ -38,6 +40,7 @@ import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.Pressure;
 import velvetkettle.core.press.Stack;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Celsius;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;
@@ -75,7 +78,7 @@ public final class LiteralMaker {
   private final Map<String, Celsius> platens = new HashMap<>();
   private final Map<String, Pressure> knobs = new HashMap<>();
   private final Map<String, Pad> lowers = new HashMap<>();
-  private final Set<String> tips = new HashSet<>();
+  private final Map<String, StoneSize> tips = new HashMap<>();
   private final Set<String> steamSaid = new HashSet<>();
   private final Map<Gap, List<Act.Insert>> in = new HashMap<>();
   private final List<Thing> pile = new ArrayList<>();
@@ -252,7 +255,7 @@ public final class LiteralMaker {
       demand(!lower.tool().equals(on), "the lower side changed under the garment");
       lowers.put(lower.tool(), lower.pad());
     } else if (act instanceof Act.FitTip tip) {
-      tips.add(act.tool() + " " + tip.size());
+      tips.put(act.tool(), tip.size());
     } else {
       steamSaid.add(act.tool());
     }
@@ -663,8 +666,11 @@ public final class LiteralMaker {
       demand(
           !setsStones
               || thing.art.stones().size() == null
-              || tips.contains(close.tool() + " " + thing.art.stones().size()),
+              || tipOf(thing.art.stones(), close.position()) == tips.get(close.tool()),
           "another tip");
+      demand(
+          !setsStones || close.of() == 1 + thing.art.stones().smaller().size(),
+          "stones of a size are left");
       demand(
           !thing.medium.key().contains("stencil") || close.time().count() <= LONGEST_ON_A_STENCIL,
           "longer than a stencil bears");
@@ -762,6 +768,15 @@ public final class LiteralMaker {
   }
 
   /** What the plan says of it, against what lies there. */
+  /** Each size has its turn, the largest first; null where nobody said which. */
+  private static @Nullable StoneSize tipOf(StoneCount stones, int turn) {
+    List<StoneSize> sizes = new ArrayList<>(stones.smaller());
+    Objects.requireNonNull(stones.size());
+    sizes.add(stones.size());
+    sizes.sort(Comparator.comparingDouble((StoneSize one) -> -one.width().count()));
+    return turn > sizes.size() ? null : sizes.get(turn - 1);
+  }
+
   private void stack(Act.Close close, Press press) {
     Stack said = step.stack();
     if (said == null) {
@@ -775,9 +790,15 @@ public final class LiteralMaker {
     List<String> there = between.at(x, y, lies, up, cover);
     List<String> told = ToldStack.of(said);
     demand(told.equals(there), "the Stack says " + told + ", there lies " + there);
-    Pad lower = lowers.getOrDefault(press.name(), press.kind().usualPad());
+    Pad lower = lowers.getOrDefault(press.name(), press.lower());
     boolean pile = garment.fabric() == Fabric.VELVET || garment.fabric() == Fabric.CORDUROY;
     demand(!pile || lower == Pad.FOLDED_TOWEL, "a pile on what crushes it");
+    boolean hard = Set.of(Pad.RUBBER_PAD, Pad.BOARD, Pad.BARE).contains(lower);
+    boolean lumps =
+        thing != null
+            && thing.laid
+            && Set.of("stone-sheet", "stone-wand", "patch-web").contains(thing.medium.key());
+    demand(!hard || !lumps, "what stands out on what does not give");
     demand(
         said.layers().get(said.layers().size() - 2).substance() == lower.substance(),
         "the Stack lies on something else");

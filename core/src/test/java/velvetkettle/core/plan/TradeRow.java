@@ -50,6 +50,7 @@ import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.job.Shop;
 import velvetkettle.core.plan.job.Stock;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
@@ -187,7 +188,8 @@ public final class TradeRow {
             listed("parts").map(Parts::valueOf).findFirst().orElse(null)),
         new StoneCount(
             stone.isEmpty() ? null : StoneSize.valueOf(stone),
-            Integer.parseInt(one("stones", "0"))),
+            Integer.parseInt(one("stones", "0")),
+            listed("smaller").map(StoneSize::valueOf).collect(Collectors.toSet())),
         piece());
   }
 
@@ -206,18 +208,27 @@ public final class TradeRow {
     return GarmentPlaces.of(GarmentKind.valueOf(one("kind", "TOP"))).get(0).name();
   }
 
-  private static Press press(PressKind kind) {
+  private Press press(PressKind kind) {
     double side = kind == PressKind.WAND ? 25 : kind.pressedByHand() ? 110 : 400;
-    return new Press(
-        kind.name(),
-        kind.name(),
-        kind,
-        Millimetres.of(side),
-        Millimetres.of(side),
-        Calibration.readsHigh(0),
-        null,
-        false,
-        kind == PressKind.WAND ? Set.of(StoneSize.SS10) : Set.of());
+    Press usual =
+        new Press(
+            kind.name(),
+            kind.name(),
+            kind,
+            Millimetres.of(side),
+            Millimetres.of(side),
+            Calibration.readsHigh(0),
+            null,
+            false,
+            kind == PressKind.WAND ? tips() : Set.of());
+    String lower = one("lower", "");
+    return lower.isEmpty() ? usual : usual.over(Pad.valueOf(lower));
+  }
+
+  private Set<StoneSize> tips() {
+    return given.containsKey("tips")
+        ? listed("tips").map(StoneSize::valueOf).collect(Collectors.toSet())
+        : Set.of(StoneSize.SS10);
   }
 
   private String one(String key, String otherwise) {

@@ -23,8 +23,10 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
+import velvetkettle.core.plan.option.TwoLayers;
 import velvetkettle.core.plan.rule.Rule;
 import velvetkettle.core.plan.rule.Rules;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.school.School;
 
@@ -72,7 +74,7 @@ class TradeRowsTest {
 
   @Test
   @DisplayName(
-      "every fibre, fabric, garment, place, end use, medium, finish, obstacle, rule and school is in two rows")
+      "every fibre, fabric, garment, place, end use, medium, finish, obstacle, lower side, rule and school is in two rows")
   void nothingIsLeftOut() {
     List<String> words = new ArrayList<>();
     Arrays.stream(Fibre.values()).forEach(fibre -> words.add(fibre.labelWords().get(0)));
@@ -85,6 +87,9 @@ class TradeRowsTest {
     Arrays.stream(Finish.values()).map(Enum::name).forEach(words::add);
     Arrays.stream(Obstacle.values()).map(Enum::name).forEach(words::add);
     Rules.all().stream().map(Rule::id).forEach(words::add);
+    Arrays.stream(Pad.values())
+        .map(pad -> pad.term().key().substring("pad.".length()))
+        .forEach(words::add);
     Arrays.stream(School.values()).map(Enum::name).forEach(words::add);
     assertThat(words)
         .allSatisfy(
@@ -124,6 +129,11 @@ class TradeRowsTest {
           between(
               option(weighed, parts[0]).recipe().waits().keepBack().value().count() / 3600,
               parts[1]);
+      case "over" -> assertThat(below(weighed, parts[0])).isEqualTo(parts[1]);
+      case "alone" -> assertThat(weighed.twoLayers()).isEmpty();
+      case "lies-on" ->
+          assertThat(String.valueOf(option(weighed, parts[0]).stack().layers()))
+              .contains("pad." + parts[1] + "]");
       case "peel" ->
           assertThat(option(weighed, parts[0]).recipe().peel().when().value())
               .hasToString(parts[1]);
@@ -159,6 +169,15 @@ class TradeRowsTest {
 
   private static List<String> media(DecorationPlan weighed) {
     return weighed.options().stream().map(Option::medium).toList();
+  }
+
+  /** What it is pressed over where it cannot lie alone. */
+  private static String below(DecorationPlan weighed, String medium) {
+    return weighed.twoLayers().stream()
+        .filter(way -> way.option().medium().equals(medium))
+        .map(TwoLayers::below)
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(medium + " will not do over anything"));
   }
 
   private static String veto(DecorationPlan weighed, String medium) {

@@ -171,6 +171,7 @@ final class OrderReader {
         null,
         null,
         null,
+        null,
         null);
   }
 

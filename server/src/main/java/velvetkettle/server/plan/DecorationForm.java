@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +40,9 @@ import velvetkettle.server.problem.RefusedException;
  * @param weeding seconds for one piece, as the art at Cut has it; null where nobody looked
  * @param own what the maker settled for its medium; null where all is left to sheet, trade and heat
  * @param parts whether it holds together once it is cut out; null where nobody said
+ * @param stoneSize of all stones, or of the largest; null where nobody said
+ * @param stones of all sizes together
+ * @param smallerStones the other sizes among them; null like none
  * @param ownLabel what a piece is itself made of, as its label says; null or blank where nobody
  *     knows, or where it is no piece
  * @param ownPrint whether there is a print on the piece that heat softens or fades; null like no
@@ -59,6 +63,7 @@ public record DecorationForm(
     @Nullable Parts parts,
     @Nullable StoneSize stoneSize,
     @Min(0) @Max(20_000) int stones,
+    @Nullable Set<StoneSize> smallerStones,
     @Nullable @Size(max = 300) String ownLabel,
     @Nullable Boolean ownPrint,
     @Nullable @Size(max = 40) String medium,
@@ -96,6 +101,7 @@ public record DecorationForm(
         parts,
         stoneSize,
         stones,
+        smallerStones,
         ownLabel,
         ownPrint,
         takenMedium,
@@ -124,7 +130,7 @@ public record DecorationForm(
             layered,
             weeding == null ? null : Seconds.of(weeding),
             parts),
-        new StoneCount(stoneSize, stones),
+        new StoneCount(stoneSize, stones, smallerStones == null ? Set.of() : smallerStones),
         piece(path));
   }
 

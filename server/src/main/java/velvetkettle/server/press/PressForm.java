@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Closing;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
@@ -23,6 +24,7 @@ import velvetkettle.core.quantity.Millimetres;
  *     what a hand closes
  * @param scale highest mark of its scale; null likewise
  * @param tips cup tips of a wand; empty for anything else
+ * @param lower what its work lies on; null for what its kind usually has
  * @param version 0 for a new one
  */
 public record PressForm(
@@ -36,6 +38,7 @@ public record PressForm(
     @Nullable @Min(1) @Max(100) Integer scale,
     boolean cladInPtfe,
     @NotNull Set<StoneSize> tips,
+    @Nullable Pad lower,
     @Min(0) int version) {
   /** The same, as a change of that version. */
   public PressForm at(int readVersion) {
@@ -50,6 +53,7 @@ public record PressForm(
         scale,
         cladInPtfe,
         tips,
+        lower,
         readVersion);
   }
 
@@ -71,7 +75,8 @@ public record PressForm(
             ? null
             : new Closing(newtons, scale),
         cladInPtfe,
-        kind.setsSingleStones() ? tips : Set.of());
+        kind.setsSingleStones() ? tips : Set.of(),
+        lower == null ? kind.usualPad() : lower);
   }
 
   private Calibration calibration(Calibration before) {

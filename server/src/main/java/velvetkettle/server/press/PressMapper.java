@@ -13,13 +13,13 @@ public interface PressMapper {
   String COLUMNS =
       "id, owner, name, kind, platen_width_mm, platen_depth_mm, reads_high_k, give_or_take_k, measured, contact,"
           + " contact_times, places, measured_on, newtons,"
-          + " scale, clad_in_ptfe, tips, position, version";
+          + " scale, clad_in_ptfe, tips, lower_side, position, version";
 
   @Insert(
       "insert into press ("
           + COLUMNS
           + ") values (#{id}, #{owner}, #{name}, #{kind}, #{platenWidthMm}, #{platenDepthMm}, #{readsHighK},"
-          + " #{giveOrTakeK}, #{measured}, #{contact}, #{contactTimes}, #{places}, #{measuredOn}, #{newtons}, #{scale}, #{cladInPtfe}, #{tips}, #{position},"
+          + " #{giveOrTakeK}, #{measured}, #{contact}, #{contactTimes}, #{places}, #{measuredOn}, #{newtons}, #{scale}, #{cladInPtfe}, #{tips}, #{lowerSide}, #{position},"
           + " #{version})")
   void insert(PressRow press);
 
@@ -29,7 +29,7 @@ public interface PressMapper {
           + " platen_depth_mm = #{platenDepthMm}, reads_high_k = #{readsHighK}, give_or_take_k = #{giveOrTakeK},"
           + " measured = #{measured}, contact = #{contact}, contact_times = #{contactTimes},"
           + " places = #{places}, measured_on = #{measuredOn}, newtons = #{newtons}, scale = #{scale}, clad_in_ptfe = #{cladInPtfe},"
-          + " tips = #{tips}, version = #{version}"
+          + " tips = #{tips}, lower_side = #{lowerSide}, version = #{version}"
           + " where id = #{id} and owner = #{owner} and version = #{version} - 1")
   int update(PressRow press);
 

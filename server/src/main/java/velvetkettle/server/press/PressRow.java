@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.press.Calibration;
 import velvetkettle.core.press.Closing;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.PlatenMap;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
@@ -33,6 +34,7 @@ public record PressRow(
     @Nullable Integer scale,
     boolean cladInPtfe,
     Json tips,
+    @Nullable Pad lowerSide,
     int position,
     int version) {
   public static PressRow of(
@@ -63,6 +65,7 @@ public record PressRow(
         closing == null ? null : closing.scale(),
         press.cladInPtfe(),
         tips,
+        press.lower() == press.kind().usualPad() ? null : press.lower(),
         position,
         version);
   }
@@ -84,6 +87,7 @@ public record PressRow(
             measuredOn),
         newtons == null || scale == null ? null : new Closing(newtons, scale),
         cladInPtfe,
-        fitting);
+        fitting,
+        lowerSide == null ? kind.usualPad() : lowerSide);
   }
 }

@@ -40,6 +40,54 @@ class PressApiTest extends ServerTest {
   }
 
   @Test
+  @DisplayName("what the work lies on is kept, else it is what its kind usually has; plans know it")
+  void lowerSide() throws Exception {
+    put("/api/presses/" + id, press("PLATE_CLAM", 9000, 9, false))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.press.lower").value("RUBBER_PAD"));
+    Map<String, Object> bare = press("PLATE_CLAM", 9000, 9, false);
+    bare.put("lower", "BARE");
+    bare.put("version", 1);
+    put("/api/presses/" + id, bare).andExpect(jsonPath("$.press.lower").value("BARE"));
+    String plan = json(post("/api/plans/preview", TicketForms.navyRowingTop(id))).toString();
+    assertThat(plan).contains("Bare platen").doesNotContain("Foam pad");
+    Map<String, Object> another = press("PLATE_DRAW", 9000, 9, false);
+    another.put("version", 2);
+    put("/api/presses/" + id, another).andExpect(jsonPath("$.press.lower").value("FOAM_PAD"));
+    another.put("lower", "CUSHION");
+    put("/api/presses/" + id, another)
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", Matchers.containsString("lower")));
+  }
+
+  @Test
+  @DisplayName("stones of several sizes need a tip for each")
+  void stonesOfSeveralSizes() throws Exception {
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    Map<String, Object> stones = TicketForms.decoration();
+    stones.put("kind", "STONES");
+    stones.put("stoneSize", "SS10");
+    stones.put("smallerStones", List.of("SS16"));
+    stones.put("stones", 40);
+    stones.put("medium", "stone-wand");
+    form.put("decorations", List.of(stones));
+    Map<String, Object> wand = press("WAND", null, null, false);
+    wand.put("name", "Stone wand");
+    wand.put("tips", List.of("SS10"));
+    put("/api/presses/" + id, wand).andExpect(status().isOk());
+    assertThat(post("/api/plans/preview", form).andReturn().getResponse().getContentAsString())
+        .contains("No tip in the drawer fits SS16.");
+    wand.put("tips", List.of("SS10", "SS16"));
+    wand.put("version", 1);
+    put("/api/presses/" + id, wand).andExpect(status().isOk());
+    String steps = json(post("/api/plans/preview", form)).at("/steps").toString();
+    // The largest first, whichever was named as such.
+    assertThat(steps.indexOf("Stones of SS16"))
+        .isPositive()
+        .isLessThan(steps.indexOf("Stones of SS10"));
+  }
+
+  @Test
   @DisplayName("what a hand closes has no force of its own")
   void byHand() throws Exception {
     put("/api/presses/" + id, press("HAND_MINI", 9000, 9, false))

@@ -256,8 +256,8 @@ final class ProbeFit {
             Layer.of(
                 LayerKind.PAD,
                 UNNAMED,
-                workplace.press().kind().usualPad().thickness().count(),
-                workplace.press().kind().usualPad().substance()),
+                workplace.press().lower().thickness().count(),
+                workplace.press().lower().substance()),
             new Layer(
                 LayerKind.LOWER_PLATEN,
                 UNNAMED,

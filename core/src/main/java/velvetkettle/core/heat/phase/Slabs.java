@@ -89,6 +89,7 @@ public final class Slabs {
           List.of(
               pad("wool mat", Face.FOAM, mm, 0.055, 250, 1500)
                   .breathing(FELT_SEEPS, FibreMix.of(Blend.of(Fibre.WOOL)).regain()));
+      case REFLECTIVE_MAT -> List.of(pad("reflective mat", Face.FILM, mm, 0.045, 100, 1400));
       case TABLE_BOARD -> List.of(pad("table board", Face.HARD, 18, 0.15, 700, 1600));
       case COTTON_SHEET -> List.of(dryCotton("pressing cloth", 150, 0.62, KNIT_OR_WOVEN));
       case TOWEL -> List.of(dryCotton("folded towel", 800, 6.4, TERRY));

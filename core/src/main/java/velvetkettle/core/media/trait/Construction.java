@@ -3,6 +3,7 @@ package velvetkettle.core.media.trait;
 import java.util.List;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
+import velvetkettle.core.press.Substance;
 
 /**
  * What a medium is made of, and how it joins the cloth.
@@ -65,11 +66,18 @@ public record Construction(
 
   /** Whether it bridges a cut pile instead of sinking into it. */
   public boolean bridgesPile() {
-    return standsOut() >= BRIDGES;
+    return thickness() >= BRIDGES;
+  }
+
+  /** Whether there are stones or a rim in it, which do not give under a platen. */
+  public boolean standsOut() {
+    return layers.stream()
+        .map(Layer::substance)
+        .anyMatch(of -> of == Substance.STONE || of == Substance.EMBROIDERY);
   }
 
   /** How thick it lies on the cloth once its carrier is off, mm. */
-  private double standsOut() {
+  private double thickness() {
     return withoutCarrier().stream()
         .filter(layer -> layer.thickness() != null)
         .mapToDouble(layer -> layer.thickness().count())

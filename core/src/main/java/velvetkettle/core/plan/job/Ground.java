@@ -3,13 +3,16 @@ package velvetkettle.core.plan.job;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentFace;
+import velvetkettle.core.place.LowerSide;
 import velvetkettle.core.place.PlatenApproach;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.StoneSize;
 
 /**
  * What a Stack is laid up between, and how high what is put on it stands out.
  *
+ * @param lower what it lies on
  * @param face that is worked on
  * @param way how the platen comes down on it
  * @param oneLayer whether only the cloth of that face lies between the platens
@@ -20,6 +23,7 @@ import velvetkettle.core.press.StoneSize;
 public record Ground(
     Garment garment,
     Press press,
+    Pad lower,
     GarmentFace face,
     PlatenApproach way,
     boolean oneLayer,
@@ -28,6 +32,15 @@ public record Ground(
     int colours) {
   /** The bare cloth. */
   public Ground(Garment garment, Press press) {
-    this(garment, press, GarmentFace.FRONT, PlatenApproach.CLEAR, false, false, null, 1);
+    this(
+        garment,
+        press,
+        LowerSide.of(garment, false, press),
+        GarmentFace.FRONT,
+        PlatenApproach.CLEAR,
+        false,
+        false,
+        null,
+        1);
   }
 }

@@ -14,6 +14,7 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Work;
 import velvetkettle.core.place.GarmentPattern;
+import velvetkettle.core.place.LowerSide;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.PlatenOnGarment;
 import velvetkettle.core.press.Press;
@@ -136,6 +137,7 @@ public record JobRequest(
     return new Ground(
         under(decoration, placing),
         tool,
+        LowerSide.of(garment, medium.construction().standsOut(), tool),
         placing.face(),
         placing.way(),
         placing.oneLayer(),

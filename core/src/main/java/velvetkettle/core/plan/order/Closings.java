@@ -1,5 +1,6 @@
 package velvetkettle.core.plan.order;
 
+import java.util.Collections;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Area;
@@ -18,6 +19,12 @@ record Closings(
     Seconds time,
     CoverSheet cover,
     boolean moved) {
+  /** Over all of it, so many times. */
+  Closings times(int often) {
+    List<Area> again = Collections.nCopies(often, positions.get(0));
+    return new Closings(press, purpose, thing, again, time, cover, moved);
+  }
+
   /** All of them, one after the other. */
   void write(List<Act> acts) {
     for (int at = 0; at < positions.size(); at++) {

@@ -10,7 +10,6 @@ import velvetkettle.core.media.trait.Doing;
 import velvetkettle.core.media.trait.ExtraPress;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.media.trait.Stitch;
-import velvetkettle.core.place.LowerSide;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.plan.job.Candidate;
 import velvetkettle.core.plan.job.JobRequest;
@@ -24,6 +23,7 @@ import velvetkettle.core.press.CoverSheet;
 import velvetkettle.core.press.Layer;
 import velvetkettle.core.press.LayerKind;
 import velvetkettle.core.press.Press;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.press.Substance;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -103,7 +103,7 @@ final class DecorationActs {
   /** What its tool is given beside heat and pressure. */
   static void prepare(ToolActs tools, JobRequest job, Chosen chosen, Pressed pressed) {
     Press press = pressed.press();
-    tools.lower(press, LowerSide.of(job.garment(), press));
+    tools.lower(press, chosen.ground(job.garment()).lower());
     tools.steam(press, candidate(job, chosen, pressed).steams());
     tools.tip(press, chosen.decoration().artwork().stones().size());
   }
@@ -216,10 +216,23 @@ final class DecorationActs {
   }
 
   private void mainPress() {
-    press(
-        chosen.lowerLayer() ? Purpose.TACK : Purpose.MAIN,
-        recipe.setting().plain(),
-        recipe.layUp().cover().value());
+    Purpose purpose = chosen.lowerLayer() ? Purpose.TACK : Purpose.MAIN;
+    Setting setting = recipe.setting().plain();
+    CoverSheet cover = recipe.layUp().cover().value();
+    List<StoneSize> sizes = chosen.decoration().artwork().stones().sizes();
+    if (press.kind().setsSingleStones() && sizes.size() > 1) {
+      sizeBySize(sizes, closings(purpose, setting, cover).times(sizes.size()));
+    } else {
+      press(purpose, setting, cover);
+    }
+  }
+
+  /** All stones of a size, then the next tip. */
+  private void sizeBySize(List<StoneSize> sizes, Closings closings) {
+    for (int at = 0; at < sizes.size(); at++) {
+      tools.tip(press, sizes.get(at));
+      closings.write(acts, at);
+    }
   }
 
   /**

@@ -87,6 +87,7 @@ public final class LaterPresses {
     return new Ground(
         garment,
         own.press(),
+        own.lower(),
         lying.placing().face(),
         own.way(),
         own.oneLayer(),

@@ -14,6 +14,7 @@ import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.heat.Margins;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
+import velvetkettle.core.place.LowerSide;
 import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.job.Candidate;
@@ -143,6 +144,7 @@ public final class OrderOfWork {
       return new Ground(
           garment,
           press().press(),
+          LowerSide.of(garment, press().medium().construction().standsOut(), press().press()),
           placing.face(),
           placing.way(),
           placing.oneLayer(),
@@ -294,7 +296,8 @@ public final class OrderOfWork {
   private void heat(Chosen thing, Pressed pressed) {
     Press press = pressed.press();
     Setting setting = first(pressed);
-    if (tools.changes(press, setting)) {
+    boolean other = !tools.isOver(press, thing.ground(job.garment()).lower());
+    if (tools.changes(press, setting) || other) {
       lies.aside();
     }
     if (!tools.isHot(press, setting)) {

@@ -168,7 +168,9 @@ public final class PlacePhases {
         bench.stackOf(close, thing.decoration().id(), thing.placing().face(), place);
     Tool tool = bench.tool();
     begun = true;
-    if (stack.isEmpty() || tool.platen() == null || tool.pressure() == null) {
+    // Stones of another size lie beside the one that is judged.
+    boolean beside = tool.press().kind().setsSingleStones() && close.position() > 1;
+    if (beside || stack.isEmpty() || tool.platen() == null || tool.pressure() == null) {
       open(close, false, isCarried(), close.time());
       return;
     }

@@ -42,12 +42,17 @@ final class ToolActs {
     }
   }
 
-  /** What the work lies on, before it lies there. */
+  boolean isOver(Press press, Pad pad) {
+    return pad == lower.getOrDefault(press.name(), press.lower());
+  }
+
+  /** What the work lies on, before it lies there; the knob is turned for what lies below, too. */
   void lower(Press press, Pad pad) {
-    Pad before = lower.put(press.name(), pad);
-    if (pad != (before == null ? press.kind().usualPad() : before)) {
+    if (!isOver(press, pad)) {
       acts.add(new Act.LayLower(press.name(), pad));
+      firm.remove(press.name());
     }
+    lower.put(press.name(), pad);
   }
 
   void steam(Press press, boolean on) {

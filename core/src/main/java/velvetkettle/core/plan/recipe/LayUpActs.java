@@ -7,7 +7,6 @@ import velvetkettle.core.cloth.Area;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Construction;
-import velvetkettle.core.place.LowerSide;
 import velvetkettle.core.place.PlatenApproach;
 import velvetkettle.core.plan.job.Ground;
 import velvetkettle.core.press.CoverSheet;
@@ -42,7 +41,7 @@ public final class LayUpActs {
 
   private LayUpActs(Ground ground) {
     this.ground = ground;
-    acts.add(new Act.LayLower(tool(), LowerSide.of(ground.garment(), ground.press())));
+    acts.add(new Act.LayLower(tool(), ground.lower()));
     rightSideOut();
   }
 

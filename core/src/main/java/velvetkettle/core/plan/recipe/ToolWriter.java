@@ -108,12 +108,11 @@ public final class ToolWriter {
   }
 
   private void wand() {
-    StoneSize size = work.artwork().stones().size();
-    if (size == null) {
+    List<StoneSize> sizes = work.artwork().stones().sizes();
+    if (sizes.isEmpty()) {
       say("tool.wand");
-    } else {
-      say("tool.wand-tip", size, size.width());
     }
+    sizes.forEach(size -> say("tool.wand-tip", size, size.width()));
   }
 
   private void say(String key, Object... arguments) {

@@ -58,6 +58,7 @@ public final class Rules {
           new GlueThroughMesh(),
           new PrimerOnTape(),
           new ManyStonesByHand(),
+          new SmallStonesLieLower(),
           new FewColours(),
           new RunIsSmall(),
           new GroundOnLightCloth(),

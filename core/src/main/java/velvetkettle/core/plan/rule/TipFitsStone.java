@@ -13,13 +13,13 @@ public final class TipFitsStone extends Rule {
 
   @Override
   public Optional<Finding> judge(Weighing weighing) {
-    StoneSize size = weighing.artwork().stones().size();
     Set<StoneSize> tips = weighing.press().tips();
-    return weighing.medium().handling().oneByOne()
-            && size != null
-            && !tips.isEmpty()
-            && !tips.contains(size)
-        ? veto(size)
-        : Optional.empty();
+    if (!weighing.medium().handling().oneByOne() || tips.isEmpty()) {
+      return Optional.empty();
+    }
+    return weighing.artwork().stones().sizes().stream()
+        .filter(size -> !tips.contains(size))
+        .findFirst()
+        .flatMap(size -> veto(size));
   }
 }

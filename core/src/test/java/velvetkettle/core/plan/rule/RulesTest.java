@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import velvetkettle.core.art.ArtKind;
 import velvetkettle.core.art.ArtSize;
@@ -39,6 +40,7 @@ import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.press.Calibration;
+import velvetkettle.core.press.Pad;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
 import velvetkettle.core.press.StoneSize;
@@ -316,7 +318,47 @@ class RulesTest {
             "leaves-a-box",
             new Job().of(Blend.of(Fibre.POLYESTER)),
             new Job().of(Blend.of(Fibre.POLYESTER)).on(PressKind.HAND_MINI)),
+        caution(
+            "leaves-a-box",
+            new Job().of(Blend.of(Fibre.POLYESTER, 50, Fibre.COTTON)),
+            new Job().of(Blend.of(Fibre.POLYESTER, 49, Fibre.COTTON))),
         caution("leaves-a-box", new Job().cloth(Fabric.FLEECE), new Job().cloth(Fabric.INTERLOCK)),
+        caution(
+            "pale-on-blends",
+            new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 65, Fibre.COTTON)),
+            new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 99, Fibre.COTTON))),
+        caution(
+            "pale-on-blends",
+            new Job().by("sub-direct").of(Blend.of(Fibre.POLYESTER, 65, Fibre.COTTON)),
+            new Job().of(Blend.of(Fibre.POLYESTER, 65, Fibre.COTTON))),
+        caution("many-cuts", new Job().colours(8), new Job().colours(3)),
+        veto("many-cuts", new Job().colours(9), new Job().colours(3)),
+        caution(
+            "small-stones-lie-lower",
+            new Job()
+                .by("stone-sheet")
+                .on(PressKind.HAND_LARGE)
+                .stones(StoneSize.SS34, 9, StoneSize.SS6),
+            new Job()
+                .by("stone-sheet")
+                .on(PressKind.HAND_LARGE)
+                .stones(StoneSize.SS30, 9, StoneSize.SS6)),
+        caution(
+            "small-stones-lie-lower",
+            new Job().by("stone-sheet").over(Pad.FOAM_PAD).stones(StoneSize.SS34, 9, StoneSize.SS6),
+            new Job().by("stone-wand").on(PressKind.WAND).stones(StoneSize.SS34, 9, StoneSize.SS6)),
+        veto(
+            "tip-fits-stone",
+            new Job().by("stone-wand").on(PressKind.WAND).stones(StoneSize.SS10, 10, StoneSize.SS6),
+            new Job().by("stone-wand").on(PressKind.WAND).stones(StoneSize.SS10, 10)),
+        veto(
+            "primer-needs-plant-fibre",
+            new Job().by("sub-coated").of(Blend.of(Fibre.COTTON, 94, Fibre.WOOL)),
+            new Job().by("sub-coated").of(Blend.of(Fibre.COTTON, 95, Fibre.WOOL))),
+        veto(
+            "surface-is-wanted",
+            new Job().surface(Surface.GLITTER),
+            new Job().by("film-glitter").surface(Surface.GLITTER)),
         caution(
             "no-such-place",
             new Job().kindOf(GarmentKind.PANEL),
@@ -358,6 +400,86 @@ class RulesTest {
     assertThat(liftOnSublimation(Blend.of(Fibre.COTTON, 60, Fibre.POLYESTER)))
         .endsWith("lift-primer");
     assertThat(liftOnSublimation(Blend.of(Fibre.WOOL))).endsWith(".lift");
+  }
+
+  /** What is written beside a veto of art for a medium, and of a medium for its tool. */
+  @ParameterizedTest
+  @CsvSource({
+    "LETTERING, stone-sheet, as-stones",
+    "LOGO, stone-sheet, as-stones",
+    "LETTERING, web-light, as-applique",
+    "LOGO, web-light, as-applique",
+    "PHOTOGRAPH, film-smooth, print",
+    "PHOTOGRAPH, web-light, print",
+    "PHOTOGRAPH, stone-sheet, print",
+    "ALL_OVER_PRINT, film-smooth, print",
+    "MADE_PATCH, film-smooth, patch",
+    "BADGE, film-smooth, patch",
+    "PRINTED_PATCH, film-smooth, blank",
+    "LOGO, patch-web, made",
+    "STONES, film-smooth, stones",
+    "APPLIQUE, film-smooth, web",
+    "SECOND_LAYER, film-smooth, web",
+    "PANEL, film-smooth, panel",
+    "LABEL, film-smooth, label"
+  })
+  void artIsMadeOverOrAnotherMediumTaken(ArtKind art, String medium, String lift) {
+    assertThat(lifts(new Job().art(art).by(medium), "art-needs-its-medium"))
+        .containsExactly("rule.art-needs-its-medium.lift-" + lift);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "stone-wand, PLATE_CLAM, wand",
+    "web-stretch, PLATE_CLAM, steam",
+    "web-stretch, WAND, steam",
+    "film-smooth, WAND, platen"
+  })
+  void aToolThatCanDoItIsNamed(String medium, PressKind press, String lift) {
+    assertThat(lifts(new Job().by(medium).on(press), "needs-its-tool"))
+        .containsExactly("rule.needs-its-tool.lift-" + lift);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"film-glitter, ANY, special", "film-smooth, GLITTER, plain"})
+  void aPlainMediumAndASpecialOneAreToldApart(String medium, Surface wanted, String key) {
+    assertThat(lifts(new Job().by(medium).surface(wanted), "surface-is-wanted"))
+        .containsExactly("rule.surface-is-wanted." + key + ".lift");
+  }
+
+  @Test
+  @DisplayName("a use that a rule of its own speaks of is not told again as one that may not last")
+  void ownRules() {
+    for (EndUse use : List.of(EndUse.PROTECTIVE, EndUse.SMALL_CHILDREN)) {
+      assertThat(findings(new Job().use(use)))
+          .extracting(Finding::rule)
+          .doesNotContain("may-not-last");
+    }
+  }
+
+  @Test
+  @DisplayName("a finding answers the question of its rule")
+  void questions() {
+    assertThat(Rules.all()).allSatisfy(rule -> assertThat(rule.question()).isNotNull());
+    cases()
+        .forEach(
+            of ->
+                assertThat(findings(of.speaks()))
+                    .filteredOn(finding -> finding.rule().equals(of.rule()))
+                    .allMatch(
+                        finding ->
+                            Rules.all().stream()
+                                .anyMatch(
+                                    rule ->
+                                        rule.id().equals(of.rule())
+                                            && rule.question() == finding.question())));
+  }
+
+  private static List<String> lifts(Job job, String rule) {
+    return findings(job).stream()
+        .filter(finding -> finding.rule().equals(rule))
+        .map(finding -> finding.lift() == null ? "" : finding.lift().key())
+        .toList();
   }
 
   private static String liftOnSublimation(Blend blend) {
@@ -413,7 +535,9 @@ class RulesTest {
     private @Nullable Piece piece;
     private int positions = 1;
     private StoneSize stoneSize;
+    private Set<StoneSize> smaller = Set.of();
     private int stones;
+    private @Nullable Pad lower;
     private Schools schools = Schools.OURS;
     private String medium = "film-smooth";
     private PressKind press = PressKind.PLATE_CLAM;
@@ -534,9 +658,15 @@ class RulesTest {
       return this;
     }
 
-    Job stones(StoneSize of, int count) {
+    Job stones(StoneSize of, int count, StoneSize... others) {
       stoneSize = of;
+      smaller = Set.of(others);
       stones = count;
+      return this;
+    }
+
+    Job over(Pad pad) {
+      lower = pad;
       return this;
     }
 
@@ -564,7 +694,7 @@ class RulesTest {
               placement,
               surface,
               new Detail(stroke, layered, null),
-              new StoneCount(stoneSize, stones),
+              new StoneCount(stoneSize, stones, smaller),
               piece),
           MediaCatalogue.TRADE.get(medium),
           new InstructionSheet(null, null, null, null, null, sheetSteam, null),
@@ -577,7 +707,8 @@ class RulesTest {
               Calibration.NONE,
               null,
               false,
-              press == PressKind.WAND ? Set.of(StoneSize.SS10) : Set.of()),
+              press == PressKind.WAND ? Set.of(StoneSize.SS10) : Set.of(),
+              lower == null ? press.usualPad() : lower),
           positions,
           pieces,
           schools);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,7 @@ import velvetkettle.core.cloth.Garment;
 import velvetkettle.core.cloth.GarmentKind;
 import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.hands.LiteralMaker;
-import velvetkettle.core.heat.Question;
+import velvetkettle.core.heat.Margin;
 import velvetkettle.core.heat.Verdict;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.plan.Jobs;
@@ -29,7 +30,7 @@ import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
-import velvetkettle.core.plan.option.RuledOut;
+import velvetkettle.core.plan.option.TwoLayers;
 
 /**
  * Dye gas does not cross a blocker film: what is printed on one needs none of its own [handbook
@@ -77,14 +78,58 @@ class BlockerBelowTest {
   void alone() {
     DecorationPlan photo = photo(plan(new Decoration("photo", photograph(), null, null)));
     assertThat(photo.options()).isEmpty();
-    assertThat(photo.ruledOut())
-        .filteredOn(out -> out.question() == Question.BLEED)
-        .filteredOn(out -> out.below() != null)
-        .extracting(RuledOut::medium, RuledOut::below)
-        .contains(tuple("film-print", "film-block"), tuple("xfer-dtf", "film-block"));
-    assertThat(photo.ruledOut())
-        .filteredOn(out -> out.question() != Question.BLEED)
-        .allMatch(out -> out.below() == null);
+    assertThat(photo.twoLayers())
+        .extracting(way -> way.option().medium(), TwoLayers::below)
+        .containsExactlyInAnyOrder(
+            tuple("film-print", "film-block"), tuple("xfer-dtf", "film-block"));
+  }
+
+  @Test
+  @DisplayName("a way of two layers is told as the two things are told once they are on the ticket")
+  void asTheyAreTogether() {
+    TwoLayers way =
+        photo(plan(new Decoration("photo", photograph(), null, null))).twoLayers().get(0);
+    Plan both = plan(below(ground(204, 154), "film-block"), OVER);
+    Option over =
+        photo(both).options().stream()
+            .filter(option -> option.medium().equals(way.option().medium()))
+            .findFirst()
+            .orElseThrow();
+    Option film = Objects.requireNonNull(both.decorations().get(0).current());
+    assertThat(way.option().recipe().setting()).isEqualTo(over.recipe().setting());
+    assertThat(way.option().margins().bleed()).isEqualTo(over.margins().bleed());
+    assertThat(way.option().margins().all().map(Margin::verdict))
+        .containsExactly(
+            worse(film.margins().hold(), over.margins().hold()),
+            worse(film.margins().mark(), over.margins().mark()),
+            worse(film.margins().bleed(), over.margins().bleed()));
+    assertThat(way.option().standing().order().count())
+        .isEqualTo(film.standing().order().count() + over.standing().order().count());
+  }
+
+  private static Verdict worse(Margin one, Margin other) {
+    return List.of(one.verdict(), other.verdict()).contains(Verdict.TIGHT)
+        ? Verdict.TIGHT
+        : Verdict.SAFE;
+  }
+
+  @Test
+  @DisplayName(
+      "none where something shows it alone, where it lies over something, or nothing lies over it")
+  void noneNeeded() {
+    Decoration logo =
+        new Decoration(
+            "photo", Jobs.art(ArtKind.LOGO, 100, 80, 1, Depth.WHITE, Placement.CHEST), null, null);
+    assertThat(photo(plan(logo)).twoLayers()).isEmpty();
+    assertThat(photo(plan(below(ground(204, 154), null), OVER)).twoLayers()).isEmpty();
+    Decoration widest =
+        new Decoration(
+            "photo",
+            Jobs.art(ArtKind.PHOTOGRAPH, 3000, 150, 40, Depth.LIGHT, Placement.CHEST),
+            null,
+            null);
+    JobRequest job = Jobs.job(CREW_TOP, photograph(), 1).withDecorations(List.of(widest));
+    assertThat(photo(Jobs.planner().plan(job)).twoLayers()).isEmpty();
   }
 
   @Test
@@ -99,7 +144,7 @@ class BlockerBelowTest {
     assertThat(plan.together().sequence())
         .extracting(entry -> entry.decoration())
         .containsExactly("ground", "photo");
-    assertThat(photo.ruledOut()).allMatch(out -> out.below() == null);
+    assertThat(photo.twoLayers()).isEmpty();
   }
 
   @Test
