@@ -70,12 +70,16 @@ run_bench() {
       build_bench
       say "Reading and weeding worn designs on $(nproc) cores, load $(cut -d' ' -f1 /proc/loadavg)"
       bench_main WeedBenchmarks
+      say "Taking shapes apart that lie on one another, load $(cut -d' ' -f1 /proc/loadavg)"
+      bench_main CoatBenchmarks
       say "Laying pieces of sheets without waste, load $(cut -d' ' -f1 /proc/loadavg)"
       bench_main LayBenchmarks ;;
     mutation)
       need_tools
-      say "Changing the planner's code in every small way, and counting what the tests notice"
-      maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage | grep -E '^>> |Score|mutations|ERROR|BUILD' ;;
+      say "Changing the rules in every small way, and counting what their own test notices"
+      mutations -DtargetClasses='velvetkettle.core.plan.rule.*' -DtargetTests=velvetkettle.core.plan.rule.RulesTest
+      say "The same with all of the planner and its tests (an hour)"
+      mutations ;;
     *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench look, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
   esac
 }
@@ -85,6 +89,11 @@ build_bench() {
 }
 
 # A temporary folder of its own: two runs must not share the benchmark tool's lock.
+mutations() {
+  maven -pl core -P mutation test-compile org.pitest:pitest-maven:mutationCoverage "$@" |
+    grep -E '^>> |Score|mutations|ERROR|BUILD'
+}
+
 bench_main() {
   local main=$1 folder
   shift

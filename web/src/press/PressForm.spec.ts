@@ -2,7 +2,6 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { useUnits } from '@/quantity/units'
 import { mounted } from '@/testing/mounted'
-import ChoiceField from '@/form/ChoiceField.vue'
 import PressForm from './PressForm.vue'
 
 const { temperature } = useUnits()
@@ -71,7 +70,7 @@ it('keeps what the work lies on, and leaves it to the usual once it is another k
   }
   await save(1)
   expect(body).toMatchObject({ lower: 'BARE' })
-  form.findAllComponents(ChoiceField)[0]!.vm.$emit('update:modelValue', 'PLATE_SWING')
+  form.findAllComponents({ name: 'ChoiceField' })[0]!.vm.$emit('update:modelValue', 'PLATE_SWING')
   await flushPromises()
   await save(2)
   expect(body).toMatchObject({ kind: 'PLATE_SWING', lower: null })

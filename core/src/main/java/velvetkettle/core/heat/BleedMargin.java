@@ -24,10 +24,9 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
     if (!fades()) {
       return margin;
     }
-    if (!pressing.hasPrintedPiece()) {
-      return margin.warned(Sentence.of("bleed.heat.print-fades"));
-    }
-    Sentence why = Sentence.of("bleed.heat.piece-fades");
+    Sentence why =
+        Sentence.of(
+            pressing.hasPrintedPiece() ? "bleed.heat.piece-fades" : "bleed.heat.print-fades");
     return margin.verdict() == Verdict.SAFE
         ? Margin.tight(Question.BLEED, margin.figure(), why)
         : margin.warned(why);
@@ -60,8 +59,7 @@ record BleedMargin(Pressing pressing, Reading reading, Spread spread, Margin pra
 
   Verdict verdict() {
     Verdict stains = practiceSpeaks() ? practice.verdict() : byTint();
-    boolean fades = fades() && pressing.hasPrintedPiece();
-    return fades && stains == Verdict.SAFE ? Verdict.TIGHT : stains;
+    return fades() && stains == Verdict.SAFE ? Verdict.TIGHT : stains;
   }
 
   private Verdict byTint() {

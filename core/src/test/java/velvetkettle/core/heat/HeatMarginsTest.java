@@ -332,6 +332,16 @@ class HeatMarginsTest {
             .margins()
             .bleed();
     assertThat(printed.reason().key()).isEqualTo("bleed.heat.print-fades");
+    assertThat(printed.verdict()).isEqualTo(Verdict.TIGHT);
+    Margin cool =
+        PressingBuilder.of("patch-web")
+            .on(Fabric.INTERLOCK, Fibre.POLYESTER)
+            .dyed(DyeKind.SUBLIMATED, Depth.DARK)
+            .at(140, 10)
+            .judge()
+            .margins()
+            .bleed();
+    assertThat(cool.verdict()).isEqualTo(Verdict.SAFE);
   }
 
   @Test

@@ -12,12 +12,7 @@ import velvetkettle.core.cut.shape.WorkBudget;
 final class UnionOfAreas {
   private UnionOfAreas() {}
 
-  static MultiPolygon of(List<MultiPolygon> areas, WorkBudget budget) {
-    if (areas.size() == 1) {
-      return areas.get(0);
-    }
-    List<Polygon> polygons = new ArrayList<>();
-    areas.forEach(area -> polygons.addAll(Grid.polygons(area)));
+  static MultiPolygon of(List<Polygon> polygons, WorkBudget budget) {
     STRtree byPlace = new STRtree();
     polygons.forEach(polygon -> byPlace.insert(polygon.getEnvelopeInternal(), polygon));
     List<Polygon> alone = new ArrayList<>();

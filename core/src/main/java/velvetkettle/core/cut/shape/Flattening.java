@@ -9,13 +9,29 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * Curves as rows of points. A curve is left by at most 0.003 mm and at most about a
- * seven-thousandth of its radius, so that areas and lengths hold to 0.02 %; bits of a millimetre
- * keep 0.0008 mm.
+ * Curves as rows of points. A curve is left by at most about a seven-thousandth of its radius, so
+ * that areas and lengths hold to 0.02 %, and by at most 0.003 mm; bits of a millimetre keep 0.0008
+ * mm. On a large page, which is mostly made smaller, it is left by up to 0.01 mm, and bits keep
+ * 0.003 mm: a blade is a hundredth of a millimetre off anyway [engineering estimate].
  */
 public final class Flattening {
-  private static final double COARSEST = 0.003;
-  private static final double FINEST = 0.0008;
+  /** How far a curve may be left, mm: of any, and of the smallest. */
+  public record Fineness(double coarsest, double finest) {
+    /** As fine as a small drawing wants that is made larger. */
+    public static final Fineness USUAL = new Fineness(0.003, 0.0008);
+
+    private static final double COARSEST = 0.01;
+    private static final double FINEST = 0.003;
+
+    /**
+     * @param millimetres the longer side of the page
+     */
+    public static Fineness ofPage(double millimetres) {
+      return new Fineness(
+          Math.min(COARSEST, Math.max(USUAL.coarsest, millimetres * 4e-5)),
+          Math.min(FINEST, Math.max(USUAL.finest, millimetres * 1.2e-5)));
+    }
+  }
 
   /** Of the length of a curve's control polygon: a seven-thousandth of the radius, for an arc. */
   private static final double OF_LENGTH = 1 / 10_000.0;
@@ -26,22 +42,24 @@ public final class Flattening {
   private final List<Coordinate[]> rings = new ArrayList<>();
   private List<Coordinate> ring = new ArrayList<>();
 
+  private final Fineness fineness;
   private final WorkBudget budget;
 
-  private Flattening(WorkBudget budget) {
+  private Flattening(Fineness fineness, WorkBudget budget) {
+    this.fineness = fineness;
     this.budget = budget;
   }
 
   /** The subpaths of a shape in millimetres, each closed. */
   public static List<Coordinate[]> rings(Shape shape) {
-    return rings(shape, WorkBudget.endless());
+    return rings(shape, Fineness.USUAL, WorkBudget.endless());
   }
 
   /**
    * @throws WorkBudget.SpentException where they have more corners than are left
    */
-  public static List<Coordinate[]> rings(Shape shape, WorkBudget budget) {
-    Flattening flattening = new Flattening(budget);
+  public static List<Coordinate[]> rings(Shape shape, Fineness fineness, WorkBudget budget) {
+    Flattening flattening = new Flattening(fineness, budget);
     flattening.walk(shape.getPathIterator(null));
     flattening.close();
     return flattening.rings;
@@ -78,7 +96,7 @@ public final class Flattening {
       one.curveTo(c[0], c[1], c[2], c[3], c[4], c[5]);
       length += Math.hypot(c[4] - c[2], c[5] - c[3]);
     }
-    double flatness = Math.min(COARSEST, Math.max(FINEST, length * OF_LENGTH));
+    double flatness = Math.min(fineness.coarsest, Math.max(fineness.finest, length * OF_LENGTH));
     PathIterator flat = new FlatteningPathIterator(one.getPathIterator(null), flatness, HALVINGS);
     double[] point = new double[6];
     for (flat.next(); !flat.isDone(); flat.next()) {

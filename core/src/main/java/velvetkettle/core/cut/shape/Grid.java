@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.CoverageUnion;
@@ -72,11 +73,21 @@ public final class Grid {
     return areas(union.union());
   }
 
-  /** Areas that share edges and nothing else, without the edges between them. */
-  static MultiPolygon joined(List<Geometry> faces) {
-    return faces.isEmpty()
-        ? SHAPES.createMultiPolygon()
-        : areas(CoverageUnion.union(SHAPES.buildGeometry(faces)));
+  /**
+   * Areas that share edges and nothing else, without the edges between them.
+   *
+   * @throws WorkBudget.SpentException where they do not quite, and that takes more than is left
+   */
+  public static MultiPolygon joined(List<? extends Geometry> faces, WorkBudget budget) {
+    if (faces.isEmpty()) {
+      return SHAPES.createMultiPolygon();
+    }
+    try {
+      return areas(CoverageUnion.union(SHAPES.buildGeometry(List.<Geometry>copyOf(faces))));
+    } catch (TopologyException e) {
+      // Rounding leaves an edge across another, once in some hundred drawings.
+      return union(faces, budget);
+    }
   }
 
   public static MultiPolygon difference(Geometry area, Geometry without) {

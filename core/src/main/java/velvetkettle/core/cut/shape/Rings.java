@@ -1,15 +1,12 @@
 package velvetkettle.core.cut.shape;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -18,7 +15,6 @@ import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.noding.MCIndexNoder;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
-import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /**
  * Makes an area of the rings of one path.
@@ -29,7 +25,7 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  *   <li>Where no ring meets another or itself, each is the edge of the area or not, by the windings
  *       at its two sides; holes go to the smallest shell round them. O(n log n).
  *   <li>Else all edges are noded by snap rounding and made into faces, and a face belongs to the
- *       area by the winding at a point inside it.
+ *       area by its winding, told from one face to the next.
  * </ol>
  */
 public final class Rings {
@@ -181,35 +177,15 @@ public final class Rings {
   }
 
   private MultiPolygon fromFaces(Crossings crossings) {
-    CountedNoder noder = new CountedNoder(crossings, budget);
-    noder.computeNodes(strings());
-    List<Coordinate[]> noded = new ArrayList<>();
-    for (Object string : noder.getNodedSubstrings()) {
-      noded.add(((SegmentString) string).getCoordinates());
-    }
-    Windings windings = new Windings(noded, budget);
-    List<Geometry> filled = new ArrayList<>();
-    for (Polygon face : faces(noded)) {
-      if (rule.fills(windings.round(face.getInteriorPoint().getCoordinate(), -1))) {
-        filled.add(face);
+    List<Coordinate[]> noded = Faces.noded(rings, crossings, budget);
+    List<Polygon> faces = Faces.of(noded);
+    int[] windings = FaceWindings.of(faces, noded);
+    List<Polygon> filled = new ArrayList<>();
+    for (int i = 0; i < windings.length; i++) {
+      if (rule.fills(windings[i])) {
+        filled.add(faces.get(i));
       }
     }
-    return Grid.joined(filled);
-  }
-
-  private static List<Polygon> faces(List<Coordinate[]> noded) {
-    Polygonizer polygonizer = new Polygonizer();
-    Set<Geometry> edges = new LinkedHashSet<>();
-    for (Coordinate[] points : noded) {
-      LineString line = Grid.SHAPES.createLineString(points);
-      line.normalize();
-      edges.add(line);
-    }
-    polygonizer.add((Collection<?>) edges);
-    List<Polygon> faces = new ArrayList<>();
-    for (Object face : polygonizer.getPolygons()) {
-      faces.add((Polygon) face);
-    }
-    return faces;
+    return Grid.joined(filled, budget);
   }
 }

@@ -21,7 +21,8 @@ final class Limits {
 
   private static final int MOST_DASHES = 50_000;
 
-  private static final int MOST_CROSSINGS = 20_000;
+  /** So many fit into memory; a stroke round many corners crosses itself thousands of times. */
+  private static final int MOST_CROSSINGS = 300_000;
 
   /** Steps for each sign of a list of dashes, and for a shape whatever it is: timed. */
   private static final long DASH = 8;
@@ -33,12 +34,22 @@ final class Limits {
 
   private final WorkBudget budget;
   private final Crossings crossings;
+  private Flattening.Fineness fineness = Flattening.Fineness.USUAL;
   private int shapes;
   private double dashes;
 
   Limits(WorkBudget budget) {
     this.budget = budget;
     this.crossings = new Crossings(MOST_CROSSINGS, budget);
+  }
+
+  /** Curves of what is drawn on a page that large, mm, are left as far as it may be. */
+  void page(double width, double height) {
+    fineness = Flattening.Fineness.ofPage(Math.max(width, height));
+  }
+
+  Flattening.Fineness fineness() {
+    return fineness;
   }
 
   /** All that is written in an element is read once more. */
@@ -61,7 +72,7 @@ final class Limits {
   /** The area inside an outline in mm, as long as it does not cross itself without end. */
   MultiPolygon area(Shape outline, FillRule rule) {
     try {
-      return Rings.area(Flattening.rings(outline, budget), rule, crossings, budget);
+      return Rings.area(Flattening.rings(outline, fineness, budget), rule, crossings, budget);
     } catch (Crossings.TooManyException e) {
       throw UnreadableDrawingException.of("svg.too-tangled", MOST_CROSSINGS);
     }

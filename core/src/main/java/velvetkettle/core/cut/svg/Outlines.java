@@ -12,8 +12,8 @@ final class Outlines {
   /** The pen works on a path this many times its size in mm: it is made for whole pixels. */
   private static final double PEN_SCALE = 64;
 
-  /** How far a straightened curve may lie from it, mm. */
-  private static final double STRAIGHT = 0.002;
+  /** How far a straightened curve may lie from it, of what its outline may: both add up. */
+  private static final double STRAIGHT = 2 / 3.0;
 
   private Outlines() {}
 
@@ -172,16 +172,16 @@ final class Outlines {
     limits.dashList(style.get("stroke-dasharray", ""));
     float[] dashes = dashes(style.get("stroke-dasharray", "none"), 1, whole);
     limits.dashes(path, period(dashes), dashes.length);
-    Path2D straight = straightened(path, toPen);
+    Path2D straight = straightened(path, toPen, STRAIGHT * limits.fineness().coarsest());
     limits.stroke(straight);
     Shape covered = pen(style, width * scale, scale, whole).createStrokedShape(straight);
     return fromPen.createTransformedShape(covered);
   }
 
   /** The pen is exact along straight edges only. */
-  private static Path2D straightened(Path2D path, AffineTransform toPen) {
+  private static Path2D straightened(Path2D path, AffineTransform toPen, double millimetres) {
     Path2D.Double straight = new Path2D.Double();
-    straight.append(path.getPathIterator(toPen, STRAIGHT * PEN_SCALE), false);
+    straight.append(path.getPathIterator(toPen, millimetres * PEN_SCALE), false);
     return straight;
   }
 

@@ -97,11 +97,12 @@ public final class SvgReader {
             1 / Lengths.PIXELS_PER_MILLIMETRE, 1 / Lengths.PIXELS_PER_MILLIMETRE);
     toMillimetres.concatenate(page.inside());
     toMillimetres.concatenate(Transforms.read(root.attribute("transform")));
+    double pixel = Lengths.PIXELS_PER_MILLIMETRE;
+    limits.page(width / pixel, height / pixel);
     Style style = Style.INITIAL.of(root, sheet);
     if (style.displayed()) {
       children(root, new Place(style, toMillimetres, page, null, 0));
     }
-    double pixel = Lengths.PIXELS_PER_MILLIMETRE;
     boolean sized = pure(root.attribute("width")) != null && pure(root.attribute("height")) != null;
     if (box != null || sized) {
       keepToPage(Grid.rectangle(0, 0, width / pixel, height / pixel));
