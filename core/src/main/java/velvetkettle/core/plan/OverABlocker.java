@@ -23,13 +23,17 @@ import velvetkettle.core.place.Placing;
 import velvetkettle.core.place.Spot;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.option.Advice;
+import velvetkettle.core.plan.option.Criterion;
 import velvetkettle.core.plan.option.Option;
 import velvetkettle.core.plan.option.RuledOut;
+import velvetkettle.core.plan.option.Score;
 import velvetkettle.core.plan.option.Standing;
 import velvetkettle.core.plan.option.TwoLayers;
 import velvetkettle.core.plan.option.Weighed;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
+import velvetkettle.core.quantity.Sentence;
 
 /**
  * Two media that need one another: what shows the art lets dye through, and what holds dye back
@@ -38,6 +42,9 @@ import velvetkettle.core.quantity.Seconds;
 final class OverABlocker {
   /** How far the lower one reaches beyond the art all round, mm [common practice, no source]. */
   private static final double BEYOND = 2;
+
+  /** What only the upper one decides. */
+  private static final Set<Criterion> SEEN = Set.of(Criterion.COLOURS, Criterion.CONTRAST);
 
   /** Says what becomes of one medium for one decoration. */
   interface Weigh {
@@ -158,17 +165,41 @@ final class OverABlocker {
             narrower(lower.margins().hold(), over.margins().hold()),
             narrower(lower.margins().mark(), over.margins().mark()),
             narrower(lower.margins().bleed(), over.margins().bleed()));
-    Standing standing = over.standing();
-    Seconds order = Seconds.of(standing.order().count() + lower.standing().order().count());
     return new Option(
         over.medium(),
         over.name(),
         over.recipe(),
         narrower,
-        new Standing(standing.reasons(), standing.scores(), order),
-        over.advice(),
+        both(lower.standing(), over.standing()),
+        both(lower.advice(), over.advice()),
         over.stack(),
         over.press());
+  }
+
+  /**
+   * The work of both; each score is the lower of the two: what goes first takes the other along.
+   */
+  private static Standing both(Standing lower, Standing over) {
+    List<Score> scores =
+        over.scores().stream()
+            .map(
+                score ->
+                    lower.scores().stream()
+                        .filter(other -> other.criterion() == score.criterion())
+                        .filter(other -> !SEEN.contains(other.criterion()))
+                        .filter(other -> other.points() < score.points())
+                        .findFirst()
+                        .orElse(score))
+            .toList();
+    Seconds order = Seconds.of(over.order().count() + lower.order().count());
+    return new Standing(over.reasons(), scores, order);
+  }
+
+  /** What goes for one of them goes for the whole. */
+  private static Advice both(Advice lower, Advice over) {
+    List<Sentence> cautions =
+        Stream.concat(over.cautions().stream(), lower.cautions().stream()).distinct().toList();
+    return new Advice(cautions, over.testFirst() != null ? over.testFirst() : lower.testFirst());
   }
 
   private static Margin narrower(Margin lower, Margin over) {

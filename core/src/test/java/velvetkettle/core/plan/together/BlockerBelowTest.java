@@ -28,8 +28,10 @@ import velvetkettle.core.plan.Jobs;
 import velvetkettle.core.plan.Plan;
 import velvetkettle.core.plan.job.Decoration;
 import velvetkettle.core.plan.job.JobRequest;
+import velvetkettle.core.plan.option.Criterion;
 import velvetkettle.core.plan.option.DecorationPlan;
 import velvetkettle.core.plan.option.Option;
+import velvetkettle.core.plan.option.Score;
 import velvetkettle.core.plan.option.TwoLayers;
 
 /**
@@ -103,8 +105,22 @@ class BlockerBelowTest {
             worse(film.margins().hold(), over.margins().hold()),
             worse(film.margins().mark(), over.margins().mark()),
             worse(film.margins().bleed(), over.margins().bleed()));
+    assertThat(way.option().advice().cautions())
+        .containsAll(over.advice().cautions())
+        .containsAll(film.advice().cautions());
+    assertThat(points(way.option(), Criterion.HAND))
+        .isEqualTo(Math.min(points(film, Criterion.HAND), points(over, Criterion.HAND)));
+    assertThat(points(way.option(), Criterion.COLOURS)).isEqualTo(points(over, Criterion.COLOURS));
     assertThat(way.option().standing().order().count())
         .isEqualTo(film.standing().order().count() + over.standing().order().count());
+  }
+
+  private static int points(Option option, Criterion of) {
+    return option.standing().scores().stream()
+        .filter(score -> score.criterion() == of)
+        .mapToInt(Score::points)
+        .findFirst()
+        .orElseThrow();
   }
 
   private static Verdict worse(Margin one, Margin other) {
