@@ -17,7 +17,7 @@ import velvetkettle.core.cut.svg.PaintedShape;
 /** Shapes that cover one another, taken apart by what is seen of each. */
 final class Painting {
   /** So many crossings of edges fit into memory beside the rest. */
-  private static final int MOST_CROSSINGS = 400_000;
+  private static final int MOST_CROSSINGS = 100_000;
 
   /** What shows less of itself is hidden, mm². */
   private static final double HIDDEN = 1e-3;

@@ -22,7 +22,7 @@ final class Limits {
   private static final int MOST_DASHES = 50_000;
 
   /** So many fit into memory; a stroke round many corners crosses itself thousands of times. */
-  private static final int MOST_CROSSINGS = 300_000;
+  private static final int MOST_CROSSINGS = 100_000;
 
   /** Steps for each sign of a list of dashes, and for a shape whatever it is: timed. */
   private static final long DASH = 8;
