@@ -34,6 +34,8 @@ watch(
   () => (form.lower = null),
 )
 const plate = computed(() => form.kind.startsWith('PLATE'))
+/** What is held by hand has no platen below. */
+const pads = computed(() => options('pad').filter(({ value }) => plate.value || value !== 'BARE'))
 const wand = computed(() => form.kind === 'WAND')
 /** A difference, so 10 °C of it are 18 °F; kept in kelvin. */
 const { temperature: unit } = useUnits()
@@ -96,7 +98,7 @@ async function send() {
         path="lower"
         class="wide2"
         :label="$t('presses.lower')"
-        :options="options('pad')"
+        :options="pads"
         :hint="$t('presses.lowerHint')"
         optional
       />

@@ -31,7 +31,10 @@ const OPEN = 3
 const comparing = ref(false)
 useKey('t', () => {
   const best = decoration.value?.options[0]
-  if (best && !busy.value) take(best.medium)
+  const both = decoration.value?.twoLayers[0]
+  if (busy.value) return
+  if (best) take(best.medium)
+  else if (both) takeBoth(both)
 })
 /** The medium whose window is looked at, though its usual setting will not do. */
 const window = ref<{ medium: string; name: string } | null>(null)
