@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import velvetkettle.core.colour.Lab;
 import velvetkettle.core.cut.svg.PaintedShape;
 import velvetkettle.core.cut.svg.SvgDrawing;
 
@@ -38,9 +39,9 @@ public final class Colours {
   public static Map<String, String> near(List<String> colours) {
     Map<String, String> near = new LinkedHashMap<>();
     for (int i = 1; i < colours.size(); i++) {
-      Shade shade = Shade.of(colours.get(i));
+      Lab shade = Lab.of(colours.get(i));
       for (int j = 0; j < i; j++) {
-        if (!near.containsKey(colours.get(j)) && shade.from(Shade.of(colours.get(j))) < NEAR) {
+        if (!near.containsKey(colours.get(j)) && shade.from(Lab.of(colours.get(j))) < NEAR) {
           near.put(colours.get(i), colours.get(j));
           break;
         }

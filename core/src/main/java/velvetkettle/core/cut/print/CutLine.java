@@ -5,11 +5,10 @@ import java.util.List;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
 import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.shape.Offset;
 
 /**
  * The line that a print is cut along.
@@ -25,8 +24,6 @@ public record CutLine(MultiPolygon inside) {
   /** A hole narrower than that is not cut out of a print, mm [engineering estimate]. */
   private static final double HOLE = 3;
 
-  private static final int PER_QUARTER = 24;
-
   /**
    * @param border of unprinted ground round the print, mm; 0 cuts at its edge, below 0 into it
    */
@@ -36,7 +33,7 @@ public record CutLine(MultiPolygon inside) {
           "a border is from -" + DEEPEST + " to " + WIDEST + " mm wide");
     }
     MultiPolygon seen = Grid.union(art.layers().stream().map(ColourLayer::area).toList());
-    MultiPolygon grown = border == 0 ? seen : Grid.areas(BufferOp.bufferOp(seen, border, smooth()));
+    MultiPolygon grown = Offset.of(seen, border);
     List<Polygon> inside = new ArrayList<>();
     Grid.polygons(grown).forEach(part -> inside.add(withoutSmallHoles(part)));
     return new CutLine(Grid.of(inside));
@@ -50,10 +47,6 @@ public record CutLine(MultiPolygon inside) {
   /** One solid shape is laid on the cloth as it is. */
   public boolean needsMask() {
     return parts() > 1;
-  }
-
-  private static BufferParameters smooth() {
-    return new BufferParameters(PER_QUARTER);
   }
 
   private static Polygon withoutSmallHoles(Polygon part) {

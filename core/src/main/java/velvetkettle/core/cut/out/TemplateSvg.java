@@ -1,0 +1,98 @@
+package velvetkettle.core.cut.out;
+
+import java.util.Locale;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import velvetkettle.core.cut.template.LineRole;
+import velvetkettle.core.cut.template.Mark;
+import velvetkettle.core.cut.template.TemplatePage;
+
+/**
+ * A page of a template as SVG at true size, a millimetre a unit. Each mark stands in a group that
+ * is named after what it is for.
+ */
+public final class TemplateSvg {
+  private static final double STEPS = 1e4;
+
+  private TemplateSvg() {}
+
+  public static String of(TemplatePage page) {
+    String w = SvgPath.number(page.width(), STEPS);
+    String h = SvgPath.number(page.height(), STEPS);
+    StringBuilder svg =
+        new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n")
+            .append("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" ".formatted(w))
+            .append("height=\"%smm\" viewBox=\"0 0 %s %s\">\n".formatted(h, w, h));
+    for (Mark mark : page.marks()) {
+      svg.append("  <g class=\"").append(layer(mark.role())).append("\">");
+      append(mark, svg);
+      svg.append("</g>\n");
+    }
+    return svg.append("</svg>\n").toString();
+  }
+
+  /** As it is called in files: the constant's name in small letters. */
+  public static String layer(LineRole role) {
+    return role.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private static void append(Mark mark, StringBuilder svg) {
+    if (mark instanceof Mark.Lines lines) {
+      svg.append("<path fill=\"none\" stroke=\"#000000\" stroke-width=\"0.2\" d=\"");
+      svg.append(lines(lines.shape())).append("\"/>");
+    } else if (mark instanceof Mark.Filled filled) {
+      svg.append("<path fill-rule=\"evenodd\" fill=\"").append(filled.colour());
+      svg.append("\" d=\"").append(lines(filled.area())).append("\"/>");
+    } else if (mark instanceof Mark.Discs discs) {
+      String radius = SvgPath.number(discs.diameter() / 2, STEPS);
+      boolean hole = discs.role() == LineRole.HOLE;
+      for (Coordinate middle : discs.middles()) {
+        svg.append("<circle cx=\"").append(SvgPath.number(middle.x, STEPS));
+        svg.append("\" cy=\"").append(SvgPath.number(middle.y, STEPS));
+        svg.append("\" r=\"").append(radius);
+        svg.append(
+            hole
+                ? "\" fill=\"none\" stroke=\"#000000\" stroke-width=\"0.2\"/>"
+                : "\" fill=\"" + discs.colour() + "\"/>");
+      }
+    }
+  }
+
+  /** The {@code d} of a path along lines, and round areas. */
+  public static String lines(Geometry shape) {
+    StringBuilder d = new StringBuilder();
+    append(shape, d);
+    return d.toString();
+  }
+
+  private static void append(Geometry shape, StringBuilder d) {
+    if (shape instanceof Polygon polygon) {
+      line(polygon.getExteriorRing(), d);
+      for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+        line(polygon.getInteriorRingN(i), d);
+      }
+    } else if (shape instanceof LineString line) {
+      line(line, d);
+    } else {
+      for (int i = 0; i < shape.getNumGeometries(); i++) {
+        if (shape.getGeometryN(i) != shape) {
+          append(shape.getGeometryN(i), d);
+        }
+      }
+    }
+  }
+
+  private static void line(LineString line, StringBuilder d) {
+    Coordinate[] points = line.getCoordinates();
+    int end = line.isClosed() ? points.length - 1 : points.length;
+    for (int i = 0; i < end; i++) {
+      d.append(i == 0 ? 'M' : 'L').append(SvgPath.number(points[i].x, STEPS)).append(' ');
+      d.append(SvgPath.number(points[i].y, STEPS));
+    }
+    if (line.isClosed()) {
+      d.append('Z');
+    }
+  }
+}
