@@ -96,7 +96,7 @@ public final class LabelPages {
       strip(strip, new Rectangle(TICK, y, strip.length(), measures.tape()), false, marks);
       y += pitch;
     }
-    Sentence name = Sentence.of("template.strips", strips.strips().size());
+    Sentence name = Sentence.of("drawn.strips", strips.strips().size());
     return strips.strips().isEmpty()
         ? List.of()
         : List.of(page(name, width, y - BETWEEN / 2, marks));
@@ -122,7 +122,7 @@ public final class LabelPages {
     }
     List<TemplatePage> all = new ArrayList<>();
     for (int i = 0; i < pages.size(); i++) {
-      Sentence name = Sentence.of("template.page", i + 1, pages.size());
+      Sentence name = Sentence.of("drawn.page", i + 1, pages.size());
       all.add(page(name, paper.width(), paper.height(), pages.get(i)));
     }
     return all;

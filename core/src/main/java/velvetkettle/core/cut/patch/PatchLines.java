@@ -109,7 +109,7 @@ public record PatchLines(
     Envelope size = edge.getEnvelopeInternal();
     Sentence name =
         Sentence.of(
-            "template.patch", Millimetres.of(size.getWidth()), Millimetres.of(size.getHeight()));
+            "drawn.patch", Millimetres.of(size.getWidth()), Millimetres.of(size.getHeight()));
     return new TemplatePage(
         name, stabiliser.width() + 2 * FREE, stabiliser.height() + 2 * FREE, marks);
   }

@@ -72,8 +72,8 @@ public record PatchSet(PatchLines lines, Layout web, Layout cover) {
   /** The sheets to cut, those of the web first. */
   public List<TemplatePage> pages() {
     List<TemplatePage> pages = new ArrayList<>();
-    sheets(web, lines.web(), LineRole.KISS_CUT, "template.web", pages);
-    sheets(cover, lines.cover(), LineRole.CUT, "template.cover", pages);
+    sheets(web, lines.web(), LineRole.KISS_CUT, "drawn.web", pages);
+    sheets(cover, lines.cover(), LineRole.CUT, "drawn.cover", pages);
     return pages;
   }
 

@@ -149,7 +149,7 @@ public record SlitGrid(SlitMeasures measures, List<Slit> slits) {
       marks.add(cuts.as(LineRole.SLIT));
     }
     return new TemplatePage(
-        Sentence.of("template.slits", slits.size()),
+        Sentence.of("drawn.slits", slits.size()),
         Math.max(measures.width() + dx, at.right() + dx),
         Math.max(measures.height() + dy, at.bottom() + dy),
         marks);
@@ -164,7 +164,7 @@ public record SlitGrid(SlitMeasures measures, List<Slit> slits) {
     }
     double width = measures.width() * wider;
     return new TemplatePage(
-        Sentence.of("template.stretched", Millimetres.of(width)),
+        Sentence.of("drawn.stretched", Millimetres.of(width)),
         width,
         measures.height(),
         List.of(

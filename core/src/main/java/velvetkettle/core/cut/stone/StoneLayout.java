@@ -76,7 +76,7 @@ public record StoneLayout(List<Stone> stones, int dropped) {
             .toList();
     Sentence name =
         Sentence.of(
-            mirrored ? "template.stone-sheet" : "template.stones",
+            mirrored ? "drawn.stone-sheet" : "drawn.stones",
             stones.size(),
             Millimetres.of(width()),
             Millimetres.of(height()));

@@ -86,7 +86,7 @@ public record StoneStencil(List<Stone> stones, double clearance) {
               marks.add(new Mark.Discs(LineRole.HOLE, "#000000", hole, middles));
               pages.add(
                   new TemplatePage(
-                      Sentence.of("template.stencil", size, of.size(), Millimetres.of(hole)),
+                      Sentence.of("drawn.stencil", size, of.size(), Millimetres.of(hole)),
                       all.getWidth(),
                       all.getHeight(),
                       marks));

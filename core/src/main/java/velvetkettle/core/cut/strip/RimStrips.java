@@ -132,7 +132,7 @@ public record RimStrips(StripMeasures measures, List<Polygon> strips, List<Recta
     }
     return new TemplatePage(
         Sentence.of(
-            "template.panel",
+            "drawn.panel",
             Millimetres.of(measures.panelWidth()),
             Millimetres.of(measures.panelHeight())),
         measures.panelWidth(),

@@ -110,7 +110,7 @@ public record StripCuts(
             new Mark.Lines(LineRole.CUT, Grid.of(cut)));
     int strips = lanes.stream().mapToInt(List::size).sum();
     return new TemplatePage(
-        Sentence.of("template.roll", strips), rollWidth, Math.max(1, length), marks);
+        Sentence.of("drawn.roll", strips), rollWidth, Math.max(1, length), marks);
   }
 
   /** The same strips of one panel, so many times. */

@@ -37,7 +37,7 @@ public final class Tiles {
       for (int column = 0; column < across; column++) {
         Rectangle share =
             new Rectangle(column * (wide - OVERLAP), row * (high - OVERLAP), wide, high);
-        Sentence name = Sentence.of("template.tile", page.name(), row + 1, column + 1);
+        Sentence name = Sentence.of("drawn.tile", page.name(), row + 1, column + 1);
         tiles.add(new TemplatePage(name, paper.width(), paper.height(), marks(page, share, paper)));
       }
     }

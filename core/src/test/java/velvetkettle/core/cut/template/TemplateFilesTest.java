@@ -20,7 +20,7 @@ import velvetkettle.core.quantity.Sentence;
 class TemplateFilesTest {
   private static final TemplatePage PAGE =
       new TemplatePage(
-          Sentence.of("template.page", 1, 1),
+          Sentence.of("drawn.page", 1, 1),
           300,
           400,
           List.of(
