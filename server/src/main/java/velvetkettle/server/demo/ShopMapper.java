@@ -21,6 +21,7 @@ public interface ShopMapper {
         runs as (delete from run using o where run.owner = o.owner),
         plans as (delete from plan using o where plan.owner = o.owner),
         ticks as (delete from roster_done using o where roster_done.owner = o.owner),
+        reckonings as (delete from ticket_sum using o where ticket_sum.owner = o.owner),
         cuts as (delete from ticket_cut using o where ticket_cut.owner = o.owner),
         tickets as (delete from ticket using o where ticket.owner = o.owner),
         drawings as (delete from art using o where art.owner = o.owner),

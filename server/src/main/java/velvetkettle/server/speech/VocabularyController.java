@@ -25,8 +25,14 @@ import velvetkettle.core.cloth.Hue;
 import velvetkettle.core.cloth.IronMark;
 import velvetkettle.core.cloth.Obstacle;
 import velvetkettle.core.cloth.Size;
+import velvetkettle.core.colour.Contrast;
 import velvetkettle.core.cut.art.Overlap;
+import velvetkettle.core.cut.label.Fold;
 import velvetkettle.core.cut.letter.Face;
+import velvetkettle.core.cut.stone.Pattern;
+import velvetkettle.core.cut.stone.StoneTool;
+import velvetkettle.core.cut.strip.Corner;
+import velvetkettle.core.cut.template.LineRole;
 import velvetkettle.core.cut.weed.FaultKind;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
@@ -110,7 +116,13 @@ public class VocabularyController {
           Overlap.values(),
           FaultKind.values(),
           Face.values(),
-          Observation.values());
+          Observation.values(),
+          Fold.values(),
+          Corner.values(),
+          Pattern.values(),
+          StoneTool.values(),
+          Contrast.values(),
+          LineRole.values());
 
   private final Speech speech;
   private final MediaCatalogue media;

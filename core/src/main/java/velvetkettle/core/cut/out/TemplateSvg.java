@@ -41,10 +41,10 @@ public final class TemplateSvg {
   private static void append(Mark mark, StringBuilder svg) {
     if (mark instanceof Mark.Lines lines) {
       svg.append("<path fill=\"none\" stroke=\"#000000\" stroke-width=\"0.2\" d=\"");
-      svg.append(lines(lines.shape())).append("\"/>");
+      svg.append(lines(lines.shape(), 4)).append("\"/>");
     } else if (mark instanceof Mark.Filled filled) {
       svg.append("<path fill-rule=\"evenodd\" fill=\"").append(filled.colour());
-      svg.append("\" d=\"").append(lines(filled.area())).append("\"/>");
+      svg.append("\" d=\"").append(lines(filled.area(), 4)).append("\"/>");
     } else if (mark instanceof Mark.Discs discs) {
       String radius = SvgPath.number(discs.diameter() / 2, STEPS);
       boolean hole = discs.role() == LineRole.HOLE;
@@ -60,36 +60,40 @@ public final class TemplateSvg {
     }
   }
 
-  /** The {@code d} of a path along lines, and round areas. */
-  public static String lines(Geometry shape) {
+  /**
+   * The {@code d} of a path along lines, and round areas.
+   *
+   * @param decimals of a millimetre, 1 to 4
+   */
+  public static String lines(Geometry shape, int decimals) {
     StringBuilder d = new StringBuilder();
-    append(shape, d);
+    append(shape, Math.pow(10, decimals), d);
     return d.toString();
   }
 
-  private static void append(Geometry shape, StringBuilder d) {
+  private static void append(Geometry shape, double steps, StringBuilder d) {
     if (shape instanceof Polygon polygon) {
-      line(polygon.getExteriorRing(), d);
+      line(polygon.getExteriorRing(), steps, d);
       for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-        line(polygon.getInteriorRingN(i), d);
+        line(polygon.getInteriorRingN(i), steps, d);
       }
     } else if (shape instanceof LineString line) {
-      line(line, d);
+      line(line, steps, d);
     } else {
       for (int i = 0; i < shape.getNumGeometries(); i++) {
         if (shape.getGeometryN(i) != shape) {
-          append(shape.getGeometryN(i), d);
+          append(shape.getGeometryN(i), steps, d);
         }
       }
     }
   }
 
-  private static void line(LineString line, StringBuilder d) {
+  private static void line(LineString line, double steps, StringBuilder d) {
     Coordinate[] points = line.getCoordinates();
     int end = line.isClosed() ? points.length - 1 : points.length;
     for (int i = 0; i < end; i++) {
-      d.append(i == 0 ? 'M' : 'L').append(SvgPath.number(points[i].x, STEPS)).append(' ');
-      d.append(SvgPath.number(points[i].y, STEPS));
+      d.append(i == 0 ? 'M' : 'L').append(SvgPath.number(points[i].x, steps)).append(' ');
+      d.append(SvgPath.number(points[i].y, steps));
     }
     if (line.isClosed()) {
       d.append('Z');

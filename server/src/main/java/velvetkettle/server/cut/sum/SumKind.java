@@ -1,0 +1,10 @@
+package velvetkettle.server.cut.sum;
+
+/** What is summed up. */
+public enum SumKind {
+  LABELS,
+  PATCHES,
+  STRIPS,
+  SLITS,
+  STONES
+}
