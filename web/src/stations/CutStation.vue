@@ -19,6 +19,7 @@ import { newDesign, type ArtView, type Design } from '@/cut/designs'
 import DesignWork from '@/cut/DesignWork.vue'
 import LayOut from '@/cut/LayOut.vue'
 import { useCutting, useReading, useReadings } from '@/cut/useCutting'
+import SumsPanel from '@/sums/SumsPanel.vue'
 import { useMessage } from '@/shell/useMessage'
 import { keptTicket, useAside } from './openTicket'
 
@@ -75,11 +76,22 @@ const { readings, keep, readMissing } = useReadings(cutForm)
 watch(reading, (now) => {
   if (now && design.value) keep(design.value, now)
 })
-const tab = ref<'art' | 'lay'>('art')
+type Tab = 'art' | 'lay' | 'sums'
+const tab = ref<Tab>('art')
+/** What is not cut on a mat still has its sums. */
+watch(
+  () => needsCutting(option.value),
+  (now) => (tab.value = now ? 'art' : 'sums'),
+  { immediate: true },
+)
 const beside = useBeside()
 /** Whether there is art or a layout to be shown; until then it is the garment that it is cut for. */
-const drawn = computed(() =>
-  Boolean(needsCutting(option.value) && design.value && (tab.value === 'art' ? reading.value : layout.value)),
+const drawn = computed(
+  () =>
+    tab.value === 'sums' ||
+    Boolean(
+      needsCutting(option.value) && design.value && (tab.value === 'art' ? reading.value : layout.value),
+    ),
 )
 watch(tab, (now) => {
   if (now === 'lay') void readMissing()
@@ -157,16 +169,30 @@ function flow() {
       <BesideIt v-if="beside && !drawn">
         <PlacedDrawing :ticket="form" :plan="plan" :decoration="art.id" large />
       </BesideIt>
-      <QueryState v-if="needsCutting(option)" :loading="isPending" :error="error" @retry="refetch">
+      <a-radio-group v-model:value="tab" button-style="solid" class="tabs" :aria-label="$t('cut.title')">
+        <template v-if="needsCutting(option)">
+          <a-radio-button value="art">{{ $t('cut.tabArt') }}</a-radio-button>
+          <a-radio-button value="lay" :disabled="!design">{{ $t('cut.tabLay') }}</a-radio-button>
+        </template>
+        <a-radio-button value="sums">{{ $t('cut.tabSums') }}</a-radio-button>
+      </a-radio-group>
+      <div v-if="tab === 'sums'" class="sheet work">
+        <SumsPanel
+          :ticket-id="ticket.id"
+          :version="ticket.version"
+          :art="art"
+          :drawn="design !== null"
+          :pieces="ticket.pieces"
+          :roster="ticket.roster.length"
+          @take="keepWith(art.id, $event)"
+        />
+      </div>
+      <QueryState v-else-if="needsCutting(option)" :loading="isPending" :error="error" @retry="refetch">
         <p v-if="problem" role="alert" class="problem">
           {{ problem }} <a-button size="small" @click="refetch()">{{ $t('ticket.load') }}</a-button>
         </p>
         <ArtIn v-if="!design" @art="brought" />
         <template v-else>
-          <a-radio-group v-model:value="tab" button-style="solid" class="tabs" :aria-label="$t('cut.title')">
-            <a-radio-button value="art">{{ $t('cut.tabArt') }}</a-radio-button>
-            <a-radio-button value="lay">{{ $t('cut.tabLay') }}</a-radio-button>
-          </a-radio-group>
           <div class="sheet work">
             <DesignWork
               v-if="tab === 'art'"

@@ -13,6 +13,7 @@ import velvetkettle.core.quantity.Term;
  * @param pages at true size, mm
  * @param hands seconds of work by hand
  * @param kinds of stones; empty for other sums
+ * @param cloth colour of what they lie on, as #rrggbb
  * @param fits what the ticket would say if it took the sum over; null where it says all of it
  *     already, or nothing of it
  */
@@ -24,6 +25,7 @@ public record SumView(
     List<Sentence> steps,
     double hands,
     List<KindView> kinds,
+    String cloth,
     @Nullable Fits fits) {
   public record PageView(Sentence name, double width, double height, List<MarkView> marks) {}
 

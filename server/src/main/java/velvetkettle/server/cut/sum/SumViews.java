@@ -32,6 +32,7 @@ final class SumViews {
         done.sum().steps(),
         done.sum().hands().count(),
         done.laid() == null ? List.of() : kinds(done.laid().counts(), cloth),
+        cloth,
         fits);
   }
 
