@@ -58,6 +58,11 @@ export function newDesign(decoration: DecorationForm, art: ArtView, medium: stri
   }
 }
 
+/** Its own colours that are cut. */
+export function cutColours(design: Design): string[] {
+  return design.colours.filter(({ sameAs, cut }) => cut && sameAs === null).map(({ colour }) => colour)
+}
+
 /** At another width; letters were set for this one, and grow with it. */
 export function resized(design: Design, to: number): Design {
   const factor = to / design.width

@@ -15,7 +15,7 @@ import { tableOf } from '@/ticket/tableOf'
 import { useCut } from '@/ticket/useTicket'
 import QueryState from '@/shell/QueryState.vue'
 import ArtIn from '@/cut/ArtIn.vue'
-import { newDesign, type ArtView, type Design } from '@/cut/designs'
+import { cutColours, newDesign, type ArtView, type Design } from '@/cut/designs'
 import DesignWork from '@/cut/DesignWork.vue'
 import LayOut from '@/cut/LayOut.vue'
 import { useCutting, useReading, useReadings } from '@/cut/useCutting'
@@ -26,7 +26,12 @@ import { keptTicket, useAside } from './openTicket'
 const { form, ticket, stored, at, go, flow: keepWith } = keptTicket()
 const plan = computed(() => stored.value?.plan ?? null)
 const { t } = useI18n()
-useAside(() => ({ thing: stored.value ? t('cut.thing') : null, stack: 'kept' }))
+type Tab = 'art' | 'lay' | 'sums'
+const tab = ref<Tab>('art')
+useAside(() => ({
+  thing: stored.value || tab.value === 'sums' ? t(tab.value === 'sums' ? 'sums.thing' : 'cut.thing') : null,
+  stack: 'kept',
+}))
 const cut = useCut()
 const worked = computed(() =>
   form.value.decorations.some(({ id }) => needsCutting(currentOption(plan.value, id))),
@@ -76,14 +81,6 @@ const { readings, keep, readMissing } = useReadings(cutForm)
 watch(reading, (now) => {
   if (now && design.value) keep(design.value, now)
 })
-type Tab = 'art' | 'lay' | 'sums'
-const tab = ref<Tab>('art')
-/** What is not cut on a mat still has its sums. */
-watch(
-  () => needsCutting(option.value),
-  (now) => (tab.value = now ? 'art' : 'sums'),
-  { immediate: true },
-)
 const beside = useBeside()
 /** Whether there is art or a layout to be shown; until then it is the garment that it is cut for. */
 const drawn = computed(
@@ -99,8 +96,8 @@ watch(tab, (now) => {
 
 function brought(artIn: ArtView) {
   fresh.value = artIn
-  const medium = option.value?.medium
-  if (medium) changeDesign(newDesign(art.value, artIn, medium))
+  // Stones and patches are summed up before a method is taken; what is taken then is what it is cut from.
+  changeDesign(newDesign(art.value, artIn, option.value?.medium ?? art.value.medium ?? 'stone-sheet'))
 }
 
 /** A medium that was chosen anew is what the art is cut from. */
@@ -108,7 +105,16 @@ watch([() => option.value?.medium, design], ([medium, now]) => {
   if (medium && now && now.medium !== medium) changeDesign({ ...now, medium })
 })
 
-const colours = (of: Design) => of.colours.filter(({ sameAs, cut: on }) => on && sameAs === null).length
+const colours = (of: Design) => cutColours(of).length
+/** What sums are made of follows the drawing once it is kept. */
+const summed = ref<string[]>([])
+watch(
+  [design, unsaved, saving],
+  () => {
+    if (!unsaved.value && !saving.value) summed.value = design.value ? cutColours(design.value) : []
+  },
+  { immediate: true },
+)
 const differs = computed(() => {
   const now = reading.value
   if (!now || !design.value) return false
@@ -142,8 +148,29 @@ function flow() {
       <a-button type="primary" @click="go('method')">{{ $t('press.toMethod') }}</a-button>
     </div>
     <DecorationTabs v-else v-model="at" :decorations="form.decorations" />
-    <p v-if="plan && !option" class="sheet box">{{ $t('cut.noHeat') }}</p>
-    <template v-if="plan && option">
+    <a-radio-group v-model:value="tab" button-style="solid" class="tabs" :aria-label="$t('cut.title')">
+      <template v-if="needsCutting(option)">
+        <a-radio-button value="art">{{ $t('cut.tabArt') }}</a-radio-button>
+        <a-radio-button value="lay" :disabled="!design">{{ $t('cut.tabLay') }}</a-radio-button>
+      </template>
+      <a-radio-button v-else value="art">{{ $t('cut.tabTable') }}</a-radio-button>
+      <a-radio-button value="sums">{{ $t('cut.tabSums') }}</a-radio-button>
+    </a-radio-group>
+    <div v-if="tab === 'sums'" class="sheet work">
+      <SumsPanel
+        :ticket-id="ticket.id"
+        :version="ticket.version"
+        :art="art"
+        :colours="summed"
+        :pieces="ticket.pieces"
+        :roster="ticket.roster.length"
+        @take="keepWith(art.id, $event)"
+      >
+        <template #art><ArtIn @art="brought" /></template>
+      </SumsPanel>
+    </div>
+    <p v-if="plan && !option && tab !== 'sums'" class="sheet box">{{ $t('cut.noHeat') }}</p>
+    <template v-if="plan && option && tab !== 'sums'">
       <dl class="sheet facts">
         <div>
           <dt>{{ $t('cut.way') }}</dt>
@@ -169,25 +196,7 @@ function flow() {
       <BesideIt v-if="beside && !drawn">
         <PlacedDrawing :ticket="form" :plan="plan" :decoration="art.id" large />
       </BesideIt>
-      <a-radio-group v-model:value="tab" button-style="solid" class="tabs" :aria-label="$t('cut.title')">
-        <template v-if="needsCutting(option)">
-          <a-radio-button value="art">{{ $t('cut.tabArt') }}</a-radio-button>
-          <a-radio-button value="lay" :disabled="!design">{{ $t('cut.tabLay') }}</a-radio-button>
-        </template>
-        <a-radio-button value="sums">{{ $t('cut.tabSums') }}</a-radio-button>
-      </a-radio-group>
-      <div v-if="tab === 'sums'" class="sheet work">
-        <SumsPanel
-          :ticket-id="ticket.id"
-          :version="ticket.version"
-          :art="art"
-          :drawn="design !== null"
-          :pieces="ticket.pieces"
-          :roster="ticket.roster.length"
-          @take="keepWith(art.id, $event)"
-        />
-      </div>
-      <QueryState v-else-if="needsCutting(option)" :loading="isPending" :error="error" @retry="refetch">
+      <QueryState v-if="needsCutting(option)" :loading="isPending" :error="error" @retry="refetch">
         <p v-if="problem" role="alert" class="problem">
           {{ problem }} <a-button size="small" @click="refetch()">{{ $t('ticket.load') }}</a-button>
         </p>

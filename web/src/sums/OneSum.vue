@@ -5,6 +5,7 @@ import { useFields } from '@/form/fields'
 import BesideIt from '@/shell/BesideIt.vue'
 import QueryState from '@/shell/QueryState.vue'
 import LabelFields from './LabelFields.vue'
+import MotifFields from './MotifFields.vue'
 import PatchFields from './PatchFields.vue'
 import SlitFields from './SlitFields.vue'
 import StoneFields from './StoneFields.vue'
@@ -21,14 +22,15 @@ const props = defineProps<{
   version: number
   decoration: string
   kind: SumKind
-  drawn: boolean
+  /** Of the drawing that was brought; none where none was. */
+  colours: string[]
   pieces: number
   roster: number
 }>()
 const emit = defineEmits<{ take: [measures: Partial<DecorationForm>] }>()
 const { form, view, error, isPending, refetch, sending, problem, wrong } = useSum(
   toRef(props, 'ticketId'),
-  toRef(props, 'version'),
+  () => `${props.version} ${props.colours.join(' ')}`,
   props.decoration,
   props.kind,
 )
@@ -53,13 +55,19 @@ const choices = computed(() => pages.value.map(({ name }, value) => ({ value, la
           :aria-label="$t('sums.page')"
           class="full"
         />
-        <TemplateDrawing v-if="page" :page="page" :cloth="view.kinds.length ? view.cloth : null" />
+        <TemplateDrawing
+          v-if="page"
+          :page="page"
+          :named="pages.length === 1"
+          :cloth="view.kinds.length ? view.cloth : null"
+        />
       </BesideIt>
       <LabelFields v-if="form.labels" v-model="form.labels" :roster="roster" />
-      <PatchFields v-if="form.patches" v-model="form.patches" :drawn="drawn" :pieces="pieces" />
+      <PatchFields v-if="form.patches" v-model="form.patches" :drawn="colours.length > 0" :pieces="pieces" />
       <StripFields v-if="form.strips" v-model="form.strips" :pieces="pieces" />
       <SlitFields v-if="form.slits" v-model="form.slits" />
-      <StoneFields v-if="form.stones" v-model="form.stones" :drawn="drawn" :garment="view.cloth" />
+      <StoneFields v-if="form.stones" v-model="form.stones" :colours="colours" :garment="view.cloth" />
+      <MotifFields v-if="form.motifs" v-model="form.motifs" />
       <p v-if="wrong" role="alert" class="wrong">{{ wrong }}</p>
       <div v-if="view.fits && !wrong" class="notice" role="status">
         {{ $t('sums.differs') }}

@@ -1,18 +1,20 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import ChoiceField from '@/form/ChoiceField.vue'
 import LengthField from '@/form/LengthField.vue'
 import NumberField from '@/form/NumberField.vue'
 import { partOf } from '@/form/parts'
+import SwitchField from '@/form/SwitchField.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import ShapeFields from './ShapeFields.vue'
 import StoneLayer from './StoneLayer.vue'
-import type { Layer, Stones } from './sums'
+import { layersFor, type Layer, type Stones } from './sums'
 
 /** Stones: what they are laid on, each colour with its sizes and its way of lying, and the tool. */
 const stones = defineModel<Stones>({ required: true })
-defineProps<{
-  drawn: boolean
+const props = defineProps<{
+  /** Those of the drawing that are cut; none where none was brought. */
+  colours: string[]
   /** What they lie on while nothing else is said: the garment. */
   garment: string
 }>()
@@ -31,6 +33,17 @@ const loss = computed({
 })
 const fromArt = computed(() => shape.value.from === 'ART')
 const shown = computed(() => (fromArt.value ? layers.value : layers.value.slice(0, 1)))
+/** Colours of the drawing that get no stones. */
+const left = computed(() =>
+  fromArt.value ? props.colours.filter((colour) => !layers.value.some(({ art }) => art === colour)) : [],
+)
+watch(fromArt, (now) => {
+  if (now && !layers.value.some(({ art }) => art !== null))
+    layers.value = layersFor(layers.value, props.colours)
+})
+const uses = partOf(stones, 'uses')
+const distance = partOf(stones, 'distance')
+const turned = partOf(stones, 'turned')
 
 function change(n: number, layer: Layer) {
   layers.value = layers.value.map((each, i) => (i === n ? layer : each))
@@ -39,7 +52,7 @@ function change(n: number, layer: Layer) {
 
 <template>
   <div class="fields">
-    <ShapeFields v-model="shape" :drawn="drawn" line />
+    <ShapeFields v-model="shape" :drawn="colours.length > 0" line />
     <LengthField id="stone-gap" v-model="gap" :label="$t('sums.stoneGap')" :min="0.05" :max="20" />
     <ChoiceField
       id="stone-tool"
@@ -72,6 +85,16 @@ function change(n: number, layer: Layer) {
       :max="2000"
     />
     <NumberField id="stone-loss" v-model="loss" :label="$t('sums.loss')" :min="0" :max="50" unit="%" />
+    <NumberField id="stone-uses" v-model="uses" :label="$t('sums.uses')" :min="1" :max="20" whole />
+    <LengthField
+      v-if="uses > 1"
+      id="stone-distance"
+      v-model="distance"
+      :label="$t('sums.distance')"
+      :min="-50"
+      :max="200"
+    />
+    <SwitchField v-if="uses > 1" id="stone-turned" v-model="turned" :label="$t('sums.turned')" />
     <div class="colour">
       <label for="stone-cloth">{{ $t('sums.clothColour') }}</label>
       <input
@@ -92,9 +115,18 @@ function change(n: number, layer: Layer) {
     :model-value="layer"
     :art="fromArt"
     :line="shape.from === 'LINE'"
+    :only="shown.length === 1"
     @update:model-value="change(n, $event)"
     @remove="layers = layers.filter((_, i) => i !== n)"
   />
+  <a-button
+    v-for="art in left"
+    :key="art"
+    size="small"
+    @click="layers = [...layers, { ...layers[0]!, art, colour: art }]"
+  >
+    {{ $t('sums.insteadOf', { colour: art }) }}
+  </a-button>
 </template>
 
 <style scoped>

@@ -9,7 +9,7 @@ import type { Layer } from './sums'
 
 /** Stones of one colour: how they lie, their sizes, and whether they get fewer to one side. */
 const layer = defineModel<Layer>({ required: true })
-defineProps<{ id: string; art: boolean; line: boolean }>()
+defineProps<{ id: string; art: boolean; line: boolean; only: boolean }>()
 const emit = defineEmits<{ remove: [] }>()
 const { options } = useVocabulary()
 const pattern = partOf(layer, 'pattern')
@@ -35,7 +35,11 @@ const graded = computed(() => layer.value.from !== 1 || layer.value.to !== 1)
     <legend v-if="art">
       <i :style="{ background: layer.art ?? undefined }" />
       {{ $t('sums.insteadOf', { colour: layer.art ?? '' }) }}
-      <TakeAway :label="$t('sums.removeLayer', { colour: layer.art ?? '' })" @away="emit('remove')" />
+      <TakeAway
+        v-if="!only"
+        :label="$t('sums.removeLayer', { colour: layer.art ?? '' })"
+        @away="emit('remove')"
+      />
     </legend>
     <div class="fields">
       <div class="colour">

@@ -10,7 +10,7 @@ const props = defineProps<{
   ticketId: string
   version: number
   art: DecorationForm
-  drawn: boolean
+  colours: string[]
   pieces: number
   roster: number
 }>()
@@ -27,13 +27,14 @@ const kinds = computed(() => KINDS.map((value) => ({ value, label: t(`sums.kind.
 <template>
   <div>
     <a-radio-group v-model:value="kind" :options="kinds" :aria-label="$t('sums.title')" />
+    <slot v-if="!colours.length && (kind === 'PATCHES' || kind === 'STONES')" name="art" />
     <OneSum
       :key="`${art.id} ${kind}`"
       :ticket-id="ticketId"
       :version="version"
       :decoration="art.id"
       :kind="kind"
-      :drawn="drawn"
+      :colours="colours"
       :pieces="pieces"
       :roster="roster"
       @take="emit('take', $event)"

@@ -6,6 +6,8 @@ import { discsPath, rolesOf, type SumPage } from './sums'
 /** A page of a sum to scale, with what its lines are for. */
 const props = defineProps<{
   page: SumPage
+  /** Whether its name stands above it. */
+  named: boolean
   /** What stones lie on; null where it is paper. */
   cloth: string | null
 }>()
@@ -24,7 +26,7 @@ const look = (role: string) => role.toLowerCase().replace('_', '-')
 
 <template>
   <figure>
-    <figcaption>{{ page.name }}</figcaption>
+    <figcaption v-if="named">{{ page.name }}</figcaption>
     <svg class="page" :viewBox="box" role="img" :aria-label="page.name">
       <rect
         :width="page.width"
@@ -39,6 +41,7 @@ const look = (role: string) => role.toLowerCase().replace('_', '-')
           :d="discsPath(mark)"
           :fill="mark.role === 'HOLE' ? 'none' : mark.colour!"
           class="disc"
+          :class="look(mark.role)"
           vector-effect="non-scaling-stroke"
         />
         <path v-else-if="mark.colour" :d="mark.path" :fill="mark.colour" fill-rule="evenodd" class="filled" />
@@ -54,7 +57,13 @@ const look = (role: string) => role.toLowerCase().replace('_', '-')
     <ul class="legend">
       <li v-for="role in roles" :key="role">
         <svg viewBox="0 0 30 8" aria-hidden="true">
-          <circle v-if="role === 'STONE' || role === 'HOLE'" cx="15" cy="4" r="3" class="disc sample" />
+          <circle
+            v-if="role === 'STONE' || role === 'HOLE' || role === 'BY_HAND'"
+            cx="15"
+            cy="4"
+            r="3"
+            class="disc sample"
+          />
           <line v-else y1="4" x2="30" y2="4" class="line" :class="look(role)" />
         </svg>
         {{ title('line', role) }}
@@ -93,6 +102,11 @@ figcaption {
   stroke-width: 0.7;
 }
 
+.by-hand {
+  stroke: var(--paper-no);
+  stroke-width: 1.6;
+}
+
 .sample {
   fill: none;
   stroke: var(--muted);
@@ -112,7 +126,17 @@ figcaption {
   stroke: var(--outline);
 }
 
+path.print {
+  fill: var(--paper-print-wash);
+}
+
+path.web {
+  fill: var(--paper-copper-wash);
+  fill-rule: evenodd;
+}
+
 .cut,
+.trim,
 .kiss-cut,
 .slit {
   stroke: var(--paper-no);

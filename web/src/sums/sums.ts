@@ -10,11 +10,12 @@ export type Patches = Schemas['PatchesForm']
 export type Strips = Schemas['StripsForm']
 export type Slits = Schemas['SlitsForm']
 export type Stones = Schemas['StonesForm']
+export type Motifs = Schemas['MotifsForm']
 export type Layer = Schemas['LayerForm']
 export type Shape = Schemas['ShapeForm']
 export type Stock = Schemas['StockForm']
 
-export const KINDS = ['LABELS', 'PATCHES', 'STRIPS', 'SLITS', 'STONES'] as const
+export const KINDS = ['LABELS', 'PATCHES', 'STRIPS', 'SLITS', 'STONES', 'MOTIFS'] as const
 export type SumKind = (typeof KINDS)[number]
 
 /** The sum that a thing usually needs; patches where nothing points to another. */
@@ -53,4 +54,10 @@ export function taken(fits: Fits): Partial<DecorationForm> {
     stoneSize: fits.stoneSize,
     smallerStones: fits.smallerStones,
   }
+}
+
+/** Stones in place of each colour of a drawing; of a plain shape there is one kind. */
+export function layersFor(layers: Layer[], colours: string[]): Layer[] {
+  const like = layers[0]!
+  return colours.map((colour) => layers.find(({ art }) => art === colour) ?? { ...like, art: colour, colour })
 }

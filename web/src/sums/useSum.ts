@@ -9,11 +9,15 @@ import type { SumForm, SumKind, SumView } from './sums'
 
 const SAVED_AFTER = 350
 
-/** One sum of a thing: computed anew and kept while it is typed. */
-export function useSum(ticketId: Ref<string>, version: Ref<number>, decoration: string, kind: SumKind) {
+/**
+ * One sum of a thing: computed anew and kept while it is typed.
+ *
+ * @param of what else it follows from: the ticket's version, the colours of its drawing
+ */
+export function useSum(ticketId: Ref<string>, of: () => string, decoration: string, kind: SumKind) {
   const client = useQueryClient()
   const path = computed(() => ({ id: ticketId.value, decoration, kind }))
-  const key = computed(() => ['sum', ticketId.value, decoration, kind, version.value, unitsKey.value])
+  const key = computed(() => ['sum', ticketId.value, decoration, kind, of(), unitsKey.value])
   const { data, error, isPending, refetch } = useQuery({
     queryKey: key,
     queryFn: () =>

@@ -29,6 +29,7 @@ import velvetkettle.core.colour.Contrast;
 import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.core.cut.label.Fold;
 import velvetkettle.core.cut.letter.Face;
+import velvetkettle.core.cut.motif.Part;
 import velvetkettle.core.cut.stone.Pattern;
 import velvetkettle.core.cut.stone.StoneTool;
 import velvetkettle.core.cut.strip.Corner;
@@ -121,6 +122,7 @@ public class VocabularyController {
           Corner.values(),
           Pattern.values(),
           StoneTool.values(),
+          Part.values(),
           Contrast.values(),
           LineRole.values());
 

@@ -7,11 +7,14 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import velvetkettle.core.colour.Contrast;
 import velvetkettle.core.colour.Lab;
+import velvetkettle.core.cut.stone.Stone;
 import velvetkettle.core.cut.stone.StoneCounts;
 import velvetkettle.core.cut.stone.StoneLayer;
 import velvetkettle.core.cut.stone.StoneLayout;
+import velvetkettle.core.cut.stone.StoneRepeat;
 import velvetkettle.core.cut.stone.StoneStencil;
 import velvetkettle.core.cut.stone.StoneTool;
+import velvetkettle.core.cut.stone.TrimmedPanel;
 import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Seconds;
@@ -30,6 +33,7 @@ public final class StoneSum {
    * @param sheetHeight of it, mm
    * @param tips sizes that the wand has a cup for; none where a flat tip does all
    * @param cloth colour of the cloth, as #rrggbb
+   * @param repeat how the layout is used side by side
    */
   public record Asked(
       double gap,
@@ -39,7 +43,19 @@ public final class StoneSum {
       double sheetWidth,
       double sheetHeight,
       Set<StoneSize> tips,
-      String cloth) {}
+      String cloth,
+      Repeat repeat) {}
+
+  /**
+   * A layout used several times side by side.
+   *
+   * @param uses 1 for once
+   * @param distance between two, mm
+   * @param turned whether each second one is turned over
+   */
+  public record Repeat(int uses, double distance, boolean turned) {
+    public static final Repeat ONCE = new Repeat(1, 0, false);
+  }
 
   /**
    * @param layout what the picture shows
@@ -51,7 +67,10 @@ public final class StoneSum {
    * @param pieces that it goes on
    */
   public static Laid of(List<StoneLayer> layers, Asked asked, int pieces) {
-    StoneLayout layout = StoneLayout.of(layers, asked.gap());
+    StoneLayout one = StoneLayout.of(layers, asked.gap());
+    boolean once = asked.repeat().uses() == 1 || one.stones().isEmpty();
+    StoneRepeat repeat = once ? null : repeat(one, asked);
+    StoneLayout layout = repeat == null ? one : whole(repeat, one.dropped());
     StoneCounts counts = StoneCounts.of(layout.stones(), pieces, asked.loss());
     Sum.Said facts =
         new Sum.Said()
@@ -73,7 +92,10 @@ public final class StoneSum {
       cautions.say("sum.stones.none");
     } else {
       pages.add(layout.page(false));
-      tool(layout, asked, pieces, pages, facts, cautions, steps);
+      if (repeat != null) {
+        repeated(repeat, asked, pages, facts, cautions, steps);
+      }
+      tool(one, layout, asked, pieces, pages, facts, cautions, steps);
       contrast(counts, asked, cautions);
     }
     cautions.when(layout.dropped() > 0, "sum.stones.dropped", layout.dropped());
@@ -90,7 +112,42 @@ public final class StoneSum {
         counts);
   }
 
+  private static StoneRepeat repeat(StoneLayout one, Asked asked) {
+    Repeat how = asked.repeat();
+    return StoneRepeat.of(one.stones(), how.uses(), how.distance(), how.turned(), asked.gap());
+  }
+
+  private static StoneLayout whole(StoneRepeat repeat, int dropped) {
+    List<Stone> all = new ArrayList<>(repeat.stones());
+    all.addAll(repeat.byHand());
+    return new StoneLayout(all, dropped);
+  }
+
+  /** What a stencil that is turned over asks for besides: cloth, a line to trim, stones by hand. */
+  private static void repeated(
+      StoneRepeat repeat,
+      Asked asked,
+      List<TemplatePage> pages,
+      Sum.Said facts,
+      Sum.Said cautions,
+      Sum.Said steps) {
+    TrimmedPanel panel = TrimmedPanel.of(repeat);
+    pages.add(panel.page());
+    facts
+        .say("sum.stones.uses", repeat.uses())
+        .say("sum.stones.doubled", Sum.tenths(panel.width()), Sum.tenths(panel.doubled()))
+        .when(!repeat.byHand().isEmpty(), "sum.stones.by-hand", repeat.byHand().size());
+    cautions.when(repeat.dropped() > 0, "sum.stones.covered-up", repeat.dropped());
+    steps
+        .say("sum.stones.step.doubled")
+        .when(asked.repeat().turned(), "sum.stones.step.turn")
+        .when(repeat.dropped() > 0, "sum.stones.step.cover-up")
+        .when(!repeat.byHand().isEmpty(), "sum.stones.step.fill")
+        .say("sum.stones.step.trim");
+  }
+
   private static void tool(
+      StoneLayout one,
       StoneLayout layout,
       Asked asked,
       int pieces,
@@ -103,7 +160,7 @@ public final class StoneSum {
     int sheets = layout.sheets(asked.sheetWidth(), asked.sheetHeight()) * pieces;
     switch (asked.tool()) {
       case STENCIL -> {
-        StoneStencil stencil = new StoneStencil(layout.stones(), asked.clearance());
+        StoneStencil stencil = new StoneStencil(one.stones(), asked.clearance());
         pages.addAll(stencil.pages());
         pages.add(layout.page(true));
         facts.say("sum.stones.stencils", sizes.size(), Sum.tenths(asked.clearance()));

@@ -7,6 +7,8 @@ public enum LineRole implements Worded {
   /** The edge of a sheet, a strip, a panel or a garment: there already. */
   EDGE,
   CUT,
+  /** Where the edge of the cloth is cut off at the end. */
+  TRIM,
   /** Cut through the upper layer only; the backing stays whole. */
   KISS_CUT,
   FOLD,
@@ -25,6 +27,8 @@ public enum LineRole implements Worded {
   BOARD,
   /** A stone, as large as it is. */
   STONE,
+  /** A stone that is set by hand afterwards. */
+  BY_HAND,
   /** A hole of a stencil that a stone falls through. */
   HOLE,
   /** Where the platen comes down. */

@@ -18,6 +18,9 @@ import velvetkettle.core.press.StoneSize;
  * @param layers one for each colour of the drawing that is laid; of letters and plain shapes the
  *     first counts
  * @param loss share that does not transfer, 0 to 0.5
+ * @param uses how often the stencil is laid side by side
+ * @param distance between two uses; below 0 they reach into each other
+ * @param turned whether each second use is turned over
  * @param cloth colour that they lie on; null takes it from the garment
  */
 public record StonesForm(
@@ -29,6 +32,9 @@ public record StonesForm(
     double clearance,
     @Min(20) @Max(2000) double sheetWidth,
     @Min(20) @Max(2000) double sheetHeight,
+    @Min(1) @Max(20) int uses,
+    @Min(-50) @Max(200) double distance,
+    boolean turned,
     @Nullable @jakarta.validation.constraints.Pattern(regexp = COLOUR) String cloth) {
   static final String COLOUR = "#[0-9a-f]{6}";
 
@@ -50,7 +56,8 @@ public record StonesForm(
       double to) {}
 
   static StonesForm usual(ShapeForm shape, List<LayerForm> layers) {
-    return new StonesForm(shape, layers, 0.3, 0.05, StoneTool.STENCIL, 0.4, 200, 280, null);
+    return new StonesForm(
+        shape, layers, 0.8, 0.05, StoneTool.STENCIL, 0.4, 200, 280, 1, 0, false, null);
   }
 
   static LayerForm layer(@Nullable String art, String colour) {

@@ -6,5 +6,6 @@ public enum SumKind {
   PATCHES,
   STRIPS,
   SLITS,
-  STONES
+  STONES,
+  MOTIFS
 }

@@ -15,6 +15,7 @@ import velvetkettle.core.cut.stone.Grading;
 import velvetkettle.core.cut.stone.StoneLayer;
 import velvetkettle.core.cut.stone.StoneTool;
 import velvetkettle.core.cut.sum.LabelSum;
+import velvetkettle.core.cut.sum.MotifSum;
 import velvetkettle.core.cut.sum.PatchSum;
 import velvetkettle.core.cut.sum.SlitSum;
 import velvetkettle.core.cut.sum.StoneSum;
@@ -76,6 +77,7 @@ class Sums {
       case PATCHES -> SumForm.of(PatchesForm.usual(shape));
       case STRIPS -> SumForm.of(StripsForm.usual(thing.width(), thing.height()));
       case SLITS -> SumForm.of(SlitsForm.usual(thing.width(), thing.height()));
+      case MOTIFS -> SumForm.of(MotifsForm.usual(thing.width()));
       case STONES -> {
         List<StonesForm.LayerForm> layers = new ArrayList<>();
         design.ifPresent(
@@ -105,6 +107,7 @@ class Sums {
           case PATCHES -> patches(ticket, decoration, part(form.patches(), kind));
           case STRIPS -> strips(ticket, part(form.strips(), kind));
           case SLITS -> slits(part(form.slits(), kind));
+          case MOTIFS -> motifs(ticket, part(form.motifs(), kind));
           case STONES -> throw new IllegalStateException("stones have their own");
         };
     return new Done(form, sum, null);
@@ -184,6 +187,17 @@ class Sums {
     return SlitSum.of(form.measures(), form.inside(), form.gives(), form.paper().paper());
   }
 
+  private static Sum motifs(TicketView ticket, MotifsForm form) {
+    return MotifSum.of(
+        form.path(),
+        form.figure(),
+        form.part(),
+        form.count(),
+        form.gap(),
+        form.alternate(),
+        Math.min(1000, ticket.pieces()));
+  }
+
   private Done stones(TicketView ticket, String decoration, SumForm whole) {
     StonesForm form = part(whole.stones(), SumKind.STONES);
     List<StoneLayer> layers = new ArrayList<>();
@@ -212,7 +226,8 @@ class Sums {
                 form.sheetWidth(),
                 form.sheetHeight(),
                 form.tool() == StoneTool.WAND ? tips() : java.util.Set.of(),
-                cloth),
+                cloth,
+                new StoneSum.Repeat(form.uses(), form.distance(), form.turned())),
             Math.min(1000, ticket.pieces()));
     return new Done(whole, laid.sum(), laid);
   }

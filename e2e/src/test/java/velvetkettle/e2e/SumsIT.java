@@ -1,0 +1,190 @@
+package velvetkettle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** The sums that a maker does by hand today: labels, patches, strips, slits and stones. */
+class SumsIT extends Journey {
+  /** A lantern of three colours: its frame, its glass and its light. */
+  private static final String LANTERN =
+      "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='110mm' viewBox='0 0 80 110'>"
+          + "<path fill='#8c5a2b' d='M25 10h30v8h-30zM15 20h50v8h-50zM15 96h50v8h-50z'/>"
+          + "<path fill='#bcd8e8' fill-rule='evenodd'"
+          + " d='M18 30h44v64h-44zM40 44c-12 14-14 24-8 32 4 6 12 6 16 0 6-8 4-18-8-32z'/>"
+          + "<path fill='#e8c33c' d='M40 50c-9 11-10 18-6 24 3 5 9 5 12 0 4-6 3-13-6-24z'/></svg>";
+
+  private Locator facts() {
+    return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What it comes to"));
+  }
+
+  private Locator cautions() {
+    return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What may go wrong"));
+  }
+
+  /** The sums of the ticket that was just kept. */
+  private void sums(String kind) {
+    station("Cut").click();
+    page.getByText("Sums", new Page.GetByTextOptions().setExact(true)).click();
+    page.locator(".ant-radio-wrapper").filter(has(kind)).click();
+    assertThat(facts()).isVisible();
+  }
+
+  private void thing(String description, String art, String width, String height) {
+    type("description", description);
+    choose("art", art);
+    typeNumber("width", width);
+    typeNumber("height", height);
+  }
+
+  private String file(String link) throws IOException {
+    Download file =
+        page.waitForDownload(
+            () ->
+                page.getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(link)))
+                    .first()
+                    .click());
+    return Files.readString(file.path(), StandardCharsets.ISO_8859_1);
+  }
+
+  @Test
+  @DisplayName("60 name labels for a choir's robes from two tapes, every name once")
+  void labelsForAChoir() throws IOException {
+    garment("choir robe", "100% polyester", "Woven satin");
+    choose("dye", "Disperse");
+    thing("name label", "Label", "50", "25");
+    StringBuilder choir = new StringBuilder("name;size\n");
+    for (int i = 1; i <= 60; i++) {
+      choir.append("Skerry ").append(i).append(";").append(i % 2 == 0 ? "M" : "L").append("\n");
+    }
+    page.locator("input[type=file]")
+        .setInputFiles(
+            new FilePayload(
+                "choir.csv", "text/csv", choir.toString().getBytes(StandardCharsets.UTF_8)));
+    button("Take these 60").click();
+    keepAndChoose("Choir of the quay");
+    sums("Labels");
+    assertThat(facts()).containsText("60 labels are laid");
+    typeNumber("label-tape-0", "2500");
+    button("Add a tape").click();
+    typeNumber("label-tape-1", "1600");
+    assertThat(facts()).containsText("The tape of 2500 mm gives");
+    assertThat(facts()).containsText("The tape of 1600 mm gives");
+    assertThat(facts()).containsText("59 labels are laid");
+    assertThat(cautions()).containsText("There is no tape left for one label, from “Skerry 60” on");
+    choose("label-fold", "flat");
+    assertThat(facts()).containsText("60 labels are laid");
+    assertThat(cautions()).not().isVisible();
+    assertThat(file("as DXF")).startsWith("  0\nSECTION").contains("POLYLINE");
+    page.reload();
+    page.getByText("Sums", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.locator("#label-tape-1")).hasValue("1600");
+  }
+
+  @Test
+  @DisplayName("12 patches from two letter sheets of web, with their template")
+  void patchesFromTwoSheets() throws IOException {
+    garment("ferry crew cap", "100% cotton", "Twill");
+    thing("crew patch", "Made patch", "64", "64");
+    typeNumber("pieces", "12");
+    keepAndChoose("Ferry crew patches");
+    sums("Patches");
+    assertThat(facts()).containsText("12 patches of 64 mm x 64 mm");
+    assertThat(facts()).containsText("Web for 12 of them lies on");
+    typeNumber("patch-webs-count-0", "1");
+    typeNumber("patch-webs-width-0", "150");
+    assertThat(cautions()).containsText("There is no web for");
+    typeNumber("patch-webs-count-0", "2");
+    typeNumber("patch-webs-width-0", "216");
+    assertThat(cautions()).not().isVisible();
+    typeNumber("patch-satin", "1.5");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("tack-down");
+    typeNumber("patch-satin", "4");
+    assertThat(page.getByRole(AriaRole.ALERT)).not().isVisible();
+    assertThat(file("^One patch.* as SVG")).contains("class=\"tack-down\"", "class=\"web\"");
+    assertThat(file("On letter sheets")).startsWith("%PDF");
+  }
+
+  @Test
+  @DisplayName("a cape with slits over a printed lining: strips against the border, and a board")
+  void slitsOverALining() {
+    garment("mummers' cape", "100% cotton", "Jersey");
+    thing("printed lining", "Panel behind openings", "240", "320");
+    typeNumber("pieces", "2");
+    keepAndChoose("Mummers' capes");
+    sums("Slits");
+    assertThat(facts()).containsText("42 slits of 60 mm");
+    assertThat(facts()).containsText("Board inside: 290 mm x 370 mm, at least 3 mm thick");
+    assertThat(cautions()).containsText("cut away from the hand that holds");
+    typeNumber("slit-stretch", "5");
+    assertThat(cautions()).containsText("what lies behind hardly shows");
+    typeNumber("slit-stretch", "15");
+    typeNumber("slit-inside", "230");
+    assertThat(cautions()).containsText("does not reach under all slits");
+    page.locator(".ant-radio-wrapper").filter(has("Web strips")).click();
+    assertThat(facts()).containsText("two strips of 270 mm and two of 326 mm, 12 mm wide");
+    typeNumber("strip-border", "13");
+    assertThat(cautions()).containsText("Only 1 mm stay between web and print");
+    typeNumber("strip-border", "10");
+    assertThat(cautions()).containsText("it would lie on the print");
+  }
+
+  @Test
+  @DisplayName("half shells along a neckline, left and right in turn, and what goes back")
+  void shellsAlongANeckline() {
+    garment("mermaid's bodice", "100% cotton", "Jersey");
+    thing("shells", "Pieces of other cloth", "200", "60");
+    keepAndChoose("Shells at the neck");
+    sums("Motifs");
+    typeNumber("motif-depth", "60");
+    choose("motif-part", "half");
+    page.locator("#motif-alternate").click();
+    assertThat(facts()).containsText("of “shell”, half, along the line");
+    assertThat(facts()).containsText("go back to the shelf whole");
+    typeNumber("motif-count", "99");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("fit on the line");
+  }
+
+  @Test
+  @DisplayName("a lantern in stones of three sizes on a curtain's hem, brushed into stencils")
+  void lanternInStones() throws IOException {
+    garment("stage curtain", "Panel", "100% cotton", "Velvet");
+    choose("depth", "Dark");
+    thing("lantern", "Figure or line of stones", "80", "110");
+    keepAndChoose("Lantern on the hem");
+    sums("Stones");
+    page.locator("input[type=file][accept*=svg]")
+        .setInputFiles(
+            new FilePayload(
+                "lantern.svg", "image/svg+xml", LANTERN.getBytes(StandardCharsets.UTF_8)));
+    assertThat(page.locator("fieldset legend")).hasCount(3);
+    choose("stone-layer-0-size", "SS20");
+    choose("stone-layer-1-size", "SS16");
+    assertThat(facts()).containsText("3 stencils, one for each size");
+    Locator kinds = page.locator(".work table.rows tbody tr");
+    assertThat(kinds).hasCount(3);
+    assertThat(kinds.first()).containsText("SS20");
+    assertThat(kinds.last()).containsText("shows at once");
+    page.locator("#stone-cloth").fill("#e8c33c");
+    page.locator("#stone-cloth").dispatchEvent("change");
+    assertThat(cautions()).containsText("they will hardly show");
+    assertThat(file("^Stencil for SS20.* as DXF")).contains("CIRCLE", "HOLE");
+    assertThat(file("Stones as a table")).contains("size,colour,laid,spare,needed");
+    button("Use these on the ticket").click();
+    assertThat(page.getByText("The ticket has other measures than this.")).not().isVisible();
+    station("Garment").click();
+    assertThat(page.locator("#stones")).not().hasValue("0");
+  }
+}
