@@ -27,6 +27,12 @@ const pages = computed(() => props.layout.prints.reduce((sum, { pages: all }) =>
         <a :href="address(file.name)" download>{{
           $t('cut.fileMat', { n: file.mat, colour: file.colour })
         }}</a>
+        <a
+          :href="address(file.name.replace('.svg', '.dxf'))"
+          download
+          :aria-label="$t('sums.fileDxf', { name: $t('cut.fileMat', { n: file.mat, colour: file.colour }) })"
+          >DXF</a
+        >
       </li>
       <template v-for="n in pages" :key="n">
         <li>
@@ -34,6 +40,12 @@ const pages = computed(() => props.layout.prints.reduce((sum, { pages: all }) =>
         </li>
         <li>
           <a :href="address(`cut-line-${n}.svg`)" download>{{ $t('cut.fileLine', { n }) }}</a>
+          <a
+            :href="address(`cut-line-${n}.dxf`)"
+            download
+            :aria-label="$t('sums.fileDxf', { name: $t('cut.fileLine', { n }) })"
+            >DXF</a
+          >
         </li>
       </template>
       <li>
@@ -61,6 +73,10 @@ ul {
 
 li {
   min-height: 28px;
+}
+
+a + a {
+  margin-left: 8px;
 }
 
 i {

@@ -75,7 +75,7 @@ const lengths = computed(() =>
       :max="2000"
     />
   </div>
-  <div v-if="!onPages" class="fields">
+  <div v-if="!onPages" class="tapes">
     <div v-for="(length, n) in lengths" :key="n" class="row">
       <LengthField
         :id="`label-tape-${n}`"
@@ -95,6 +95,14 @@ const lengths = computed(() =>
 </template>
 
 <style scoped>
+.tapes {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 10px 14px;
+  align-items: end;
+  padding: 8px 0;
+}
+
 .row {
   display: flex;
   align-items: end;

@@ -13,7 +13,7 @@ import StripFields from './StripFields.vue'
 import SumFacts from './SumFacts.vue'
 import SumFiles from './SumFiles.vue'
 import { taken, type SumKind } from './sums'
-import TemplateDrawing from './TemplateDrawing.vue'
+import PageDrawing from './PageDrawing.vue'
 import { useSum } from './useSum'
 
 /** One sum of a thing: what is typed at the left, what it comes to drawn beside it. */
@@ -53,9 +53,9 @@ const choices = computed(() => pages.value.map(({ name }, value) => ({ value, la
           v-model:value="at"
           :options="choices"
           :aria-label="$t('sums.page')"
-          class="full"
+          class="full which"
         />
-        <TemplateDrawing
+        <PageDrawing
           v-if="page"
           :page="page"
           :named="pages.length === 1"
@@ -88,6 +88,10 @@ const choices = computed(() => pages.value.map(({ name }, value) => ({ value, la
   gap: 10px 14px;
   align-items: end;
   padding: 8px 0;
+}
+
+.which {
+  margin-bottom: 8px;
 }
 
 .wrong {

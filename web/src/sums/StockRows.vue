@@ -72,7 +72,10 @@ fieldset {
 }
 
 legend {
+  margin: 0;
   padding: 0;
+  border: 0;
+  font-size: var(--type-body);
   font-weight: 600;
 }
 

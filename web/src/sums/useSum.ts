@@ -63,7 +63,11 @@ export function useSum(ticketId: Ref<string>, of: () => string, decoration: stri
   watch(
     form,
     (now, before) => {
-      if (before && now && dirty.value) void later()
+      if (!before || !now) return
+      if (dirty.value) return void later()
+      // Typed back to what is kept: nothing is wrong any more.
+      problem.value = null
+      wrong.value = ''
     },
     { deep: true },
   )

@@ -27,14 +27,6 @@ class Pictures extends Journey {
   }
 
   @Test
-  void twoSideBySide() throws IOException {
-    page.navigate(ticket("Cox%20caps") + "/method");
-    button("Put two side by side").click();
-    page.locator(".compare").scrollIntoViewIfNeeded();
-    save("method-compare");
-  }
-
-  @Test
   void severalThings() throws IOException {
     take("together", ticket("Crew%20tees,%20one%20word") + "/method");
   }
@@ -113,6 +105,13 @@ class Pictures extends Journey {
     page.locator("svg.mat").first().waitFor();
     page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
     save("mats");
+    page.getByText("Sums", new Page.GetByTextOptions().setExact(true)).click();
+    page.locator(".ant-radio-wrapper").filter(has("Stones")).click();
+    choose("stone-layer-0-size", "SS10");
+    choose("stone-layer-1-size", "SS6");
+    page.locator(".work table.rows").waitFor();
+    page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
+    save("sums");
   }
 
   @Test

@@ -97,7 +97,8 @@ public class CutController {
   /**
    * A file for the cutter or the printer.
    *
-   * @param name mat-1-1d3c6e.svg, page-1.svg, cut-line-1.svg, mats.pdf or pieces.csv
+   * @param name mat-1-1d3c6e.svg, page-1.svg, cut-line-1.svg, each of them also as .dxf, mats.pdf
+   *     or pieces.csv
    */
   @GetMapping("/tickets/{id}/cutting/files/{name}")
   public ResponseEntity<byte[]> file(@PathVariable UUID id, @PathVariable String name) {

@@ -20,9 +20,13 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.lay.Mat;
 import velvetkettle.core.cut.lay.PlacedPiece;
 import velvetkettle.core.cut.lay.Rectangle;
+import velvetkettle.core.cut.out.Dxf;
 import velvetkettle.core.cut.out.OnMat;
 import velvetkettle.core.cut.out.TrueSize;
 import velvetkettle.core.cut.print.CutLine;
@@ -30,6 +34,7 @@ import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Rings;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.speech.Units;
 import velvetkettle.server.table.SpreadsheetCell;
@@ -37,8 +42,8 @@ import velvetkettle.server.table.SpreadsheetCell;
 /** Writes what goes to the cutter and the printer, at true size. */
 @Component
 class CutFiles {
-  private static final Pattern MAT = Pattern.compile("mat-(\\d{1,3})-([0-9a-f]{6})\\.svg");
-  private static final Pattern PAGE = Pattern.compile("(page|cut-line)-(\\d{1,3})\\.svg");
+  private static final Pattern MAT = Pattern.compile("mat-(\\d{1,3})-([0-9a-f]{6})\\.(svg|dxf)");
+  private static final Pattern PAGE = Pattern.compile("(page|cut-line)-(\\d{1,3})\\.(svg|dxf)");
   private static final String MARK = "#000000";
 
   private final CutService cuts;
@@ -60,10 +65,10 @@ class CutFiles {
     Matcher page = PAGE.matcher(name);
     if (mat.matches()) {
       int number = Integer.parseInt(mat.group(1));
-      return svg(name, mat(form, kept, number, "#" + mat.group(2)));
+      return written(name, mat(form, kept, number, "#" + mat.group(2)));
     }
     if (page.matches()) {
-      return svg(name, page(form, kept, Integer.parseInt(page.group(2)), page.group(1), name));
+      return written(name, page(form, kept, Integer.parseInt(page.group(2)), page.group(1), name));
     }
     return switch (name) {
       case "mats.pdf" -> new CutFile(name, "application/pdf", paper.write(form, kept, this, units));
@@ -74,11 +79,29 @@ class CutFiles {
     };
   }
 
-  private static CutFile svg(String name, String svg) {
-    return new CutFile(name, "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8));
+  /** Areas at true size, in the format that the name ends with. */
+  private record Sheet(double width, double height, List<TrueSize.Filled> shapes) {
+    String svg() {
+      return TrueSize.svg(width, height, shapes);
+    }
+
+    String dxf() {
+      List<Mark> marks =
+          shapes.stream()
+              .<Mark>map(shape -> new Mark.Filled(LineRole.CUT, shape.colour(), shape.area()))
+              .toList();
+      return Dxf.of(new DrawnPage(Sentence.of("drawn.page", 1, 1), width, height, marks));
+    }
   }
 
-  private String mat(CutForm form, KeptLayout kept, int number, String colour) {
+  private static CutFile written(String name, Sheet sheet) {
+    boolean svg = name.endsWith(".svg");
+    String text = svg ? sheet.svg() : sheet.dxf();
+    return new CutFile(
+        name, svg ? "image/svg+xml" : "image/vnd.dxf", text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private Sheet mat(CutForm form, KeptLayout kept, int number, String colour) {
     List<Mat> mats = kept.layout().mats();
     if (number < 1 || number > mats.size()) {
       throw new NotFoundException("mat", number);
@@ -92,7 +115,7 @@ class CutFiles {
     if (shapes.isEmpty()) {
       throw new NotFoundException("colour", colour);
     }
-    return TrueSize.svg(form.lay().matWidth(), form.lay().matLength(), shapes);
+    return new Sheet(form.lay().matWidth(), form.lay().matLength(), shapes);
   }
 
   /** All that is cut on a mat, as the cutter sees it. */
@@ -116,7 +139,7 @@ class CutFiles {
   }
 
   /** A page to print, or the lines to cut on it; pages of all prints are numbered through. */
-  private String page(CutForm form, KeptLayout kept, int number, String kind, String name) {
+  private Sheet page(CutForm form, KeptLayout kept, int number, String kind, String name) {
     int before = 0;
     for (KeptLayout.DesignPrints prints : kept.prints()) {
       int pages = prints.job().pages().size();
@@ -129,7 +152,7 @@ class CutFiles {
         page.marks().forEach(mark -> shapes.add(new TrueSize.Filled(disc(mark), MARK)));
         shapes.addAll(
             onPage(design, prints.job().pages().get(number - before - 1), kind.equals("page")));
-        return TrueSize.svg(page.width(), page.height(), shapes);
+        return new Sheet(page.width(), page.height(), shapes);
       }
       before += pages;
     }

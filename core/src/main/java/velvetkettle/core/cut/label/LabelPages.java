@@ -12,16 +12,16 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
+import velvetkettle.core.cut.drawn.Segments;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.shape.Rings;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.Segments;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.Sentence;
 
 /** Draws strips of labels: words, folds, and where to cut. */
@@ -59,7 +59,7 @@ public final class LabelPages {
    * @param letters how high a letter of full height is, mm; the same on all labels, so that they
    *     look alike
    */
-  public record Drawn(List<TemplatePage> pages, double letters) {}
+  public record Drawn(List<DrawnPage> pages, double letters) {}
 
   /**
    * @param outline of words, y down, their line at 0
@@ -74,7 +74,7 @@ public final class LabelPages {
       double full) {
     List<Label> labels = strips.strips().stream().flatMap(s -> s.labels().stream()).toList();
     LabelPages draw = new LabelPages(labels, measures, mirrored, outline);
-    List<TemplatePage> pages =
+    List<DrawnPage> pages =
         stock instanceof LabelStock.Pages on ? draw.pages(strips, on.paper()) : draw.tapes(strips);
     return new Drawn(pages, labels.isEmpty() ? 0 : full * draw.scale);
   }
@@ -86,7 +86,7 @@ public final class LabelPages {
     return Math.min(across / box.getWidth(), down / box.getHeight());
   }
 
-  private List<TemplatePage> tapes(LabelStrips strips) {
+  private List<DrawnPage> tapes(LabelStrips strips) {
     double width =
         strips.strips().stream().mapToDouble(LabelStrip::length).max().orElse(1) + 2 * TICK;
     double pitch = measures.tape() + BETWEEN;
@@ -102,7 +102,7 @@ public final class LabelPages {
         : List.of(page(name, width, y - BETWEEN / 2, marks));
   }
 
-  private List<TemplatePage> pages(LabelStrips strips, Paper paper) {
+  private List<DrawnPage> pages(LabelStrips strips, Paper paper) {
     Rectangle free = paper.free();
     List<List<Mark>> pages = new ArrayList<>();
     int across = 0;
@@ -120,7 +120,7 @@ public final class LabelPages {
           true,
           pages.get(strip.from()));
     }
-    List<TemplatePage> all = new ArrayList<>();
+    List<DrawnPage> all = new ArrayList<>();
     for (int i = 0; i < pages.size(); i++) {
       Sentence name = Sentence.of("drawn.page", i + 1, pages.size());
       all.add(page(name, paper.width(), paper.height(), pages.get(i)));
@@ -139,9 +139,9 @@ public final class LabelPages {
   }
 
   /** Turned over as a whole where the print has to be: strips, words and marks alike. */
-  private TemplatePage page(Sentence name, double width, double height, List<Mark> marks) {
+  private DrawnPage page(Sentence name, double width, double height, List<Mark> marks) {
     if (!mirrored) {
-      return new TemplatePage(name, width, height, marks);
+      return new DrawnPage(name, width, height, marks);
     }
     AffineTransformation over = AffineTransformation.scaleInstance(-1, 1);
     over.translate(width, 0);
@@ -155,7 +155,7 @@ public final class LabelPages {
         turned.add(mark);
       }
     }
-    return new TemplatePage(name, width, height, turned);
+    return new DrawnPage(name, width, height, turned);
   }
 
   /**

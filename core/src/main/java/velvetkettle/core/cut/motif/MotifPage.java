@@ -11,13 +11,13 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.shape.Rings;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.Sentence;
 
 /** Draws motifs along their line: a figure as an oval, so that its parts are told apart. */
@@ -26,7 +26,7 @@ public final class MotifPage {
 
   private MotifPage() {}
 
-  public static TemplatePage of(MotifLine line, MotifRow row) {
+  public static DrawnPage of(MotifLine line, MotifRow row) {
     MultiPolygon shape = shape(row.figure(), row.part());
     List<Polygon> placed = new ArrayList<>();
     for (MotifRow.Placed at : row.placed()) {
@@ -48,7 +48,7 @@ public final class MotifPage {
         List.of(
             new Mark.Lines(LineRole.PLACEMENT, move.transform(line.line())),
             new Mark.Lines(LineRole.CUT, move.transform(all)));
-    return new TemplatePage(
+    return new DrawnPage(
         Sentence.of("drawn.motifs", row.placed().size()),
         bounds.getWidth(),
         bounds.getHeight(),

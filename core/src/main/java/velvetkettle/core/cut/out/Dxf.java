@@ -8,18 +8,18 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 
 /**
- * A page of a template as DXF of release 12: polylines and circles, a millimetre a unit, y up, a
- * layer for each thing that marks are for [group codes from memory].
+ * A drawn page as DXF of release 12: polylines and circles, a millimetre a unit, y up, a layer for
+ * each thing that marks are for [group codes from memory].
  */
 public final class Dxf {
   private Dxf() {}
 
-  public static String of(TemplatePage page) {
+  public static String of(DrawnPage page) {
     StringBuilder dxf = new StringBuilder();
     code(dxf, 0, "SECTION", 2, "HEADER", 9, "$ACADVER", 1, "AC1009");
     code(dxf, 9, "$EXTMIN", 10, "0.0", 20, "0.0", 9, "$EXTMAX");
@@ -33,7 +33,7 @@ public final class Dxf {
     return dxf.toString();
   }
 
-  private static void layers(TemplatePage page, StringBuilder dxf) {
+  private static void layers(DrawnPage page, StringBuilder dxf) {
     Set<LineRole> roles = EnumSet.noneOf(LineRole.class);
     page.marks().forEach(mark -> roles.add(mark.role()));
     code(dxf, 0, "SECTION", 2, "TABLES", 0, "TABLE", 2, "LAYER", 70, roles.size());

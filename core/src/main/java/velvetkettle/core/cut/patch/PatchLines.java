@@ -2,15 +2,19 @@ package velvetkettle.core.cut.patch;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.densify.Densifier;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.shape.Offset;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
@@ -34,8 +38,11 @@ public record PatchLines(
     MultiPolygon satinInside,
     MultiPolygon web,
     Rectangle stabiliser) {
-  /** Left free round a template, mm. */
+  /** Left free round a drawing, mm. */
   private static final double FREE = 5;
+
+  /** How closely the edge is looked at, mm. */
+  private static final double STEP = 1;
 
   /**
    * A hole of the outline is left out: cover cloth and border go over it.
@@ -81,15 +88,16 @@ public record PatchLines(
 
   /** How far outside its web the farthest point of the edge lies, mm: there it may lift. */
   public double farthestFromWeb() {
+    IndexedFacetDistance toWeb = new IndexedFacetDistance(web);
     double far = 0;
-    for (org.locationtech.jts.geom.Coordinate corner : edge.getCoordinates()) {
-      far = Math.max(far, web.distance(Grid.SHAPES.createPoint(corner)));
+    for (Coordinate at : Densifier.densify(edge, STEP).getCoordinates()) {
+      far = Math.max(far, toWeb.distance(Grid.SHAPES.createPoint(at)));
     }
     return far;
   }
 
   /** All lines on one page, as they are sewn. */
-  public TemplatePage page(PatchMeasures measures) {
+  public DrawnPage page(PatchMeasures measures) {
     double dx = FREE - stabiliser.x();
     double dy = FREE - stabiliser.y();
     List<Mark> marks = new ArrayList<>();
@@ -110,17 +118,14 @@ public record PatchLines(
     Sentence name =
         Sentence.of(
             "drawn.patch", Millimetres.of(size.getWidth()), Millimetres.of(size.getHeight()));
-    return new TemplatePage(
+    return new DrawnPage(
         name, stabiliser.width() + 2 * FREE, stabiliser.height() + 2 * FREE, marks);
   }
 
   private static void add(
       List<Mark> marks, LineRole role, MultiPolygon area, double dx, double dy) {
     marks.add(
-        new Mark.Lines(
-            role,
-            org.locationtech.jts.geom.util.AffineTransformation.translationInstance(dx, dy)
-                .transform(area)));
+        new Mark.Lines(role, AffineTransformation.translationInstance(dx, dy).transform(area)));
   }
 
   private static MultiPolygon withoutHoles(MultiPolygon outline) {

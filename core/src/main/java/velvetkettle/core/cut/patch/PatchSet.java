@@ -7,6 +7,9 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.lay.LayRules;
 import velvetkettle.core.cut.lay.Layout;
 import velvetkettle.core.cut.lay.Layouts;
@@ -16,9 +19,6 @@ import velvetkettle.core.cut.lay.PlacedPiece;
 import velvetkettle.core.cut.lay.Stock;
 import velvetkettle.core.cut.out.OnMat;
 import velvetkettle.core.cut.shape.Grid;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -70,15 +70,15 @@ public record PatchSet(PatchLines lines, Layout web, Layout cover) {
   }
 
   /** The sheets to cut, those of the web first. */
-  public List<TemplatePage> pages() {
-    List<TemplatePage> pages = new ArrayList<>();
+  public List<DrawnPage> pages() {
+    List<DrawnPage> pages = new ArrayList<>();
     sheets(web, lines.web(), LineRole.KISS_CUT, "drawn.web", pages);
     sheets(cover, lines.cover(), LineRole.CUT, "drawn.cover", pages);
     return pages;
   }
 
   private static void sheets(
-      Layout layout, MultiPolygon shape, LineRole role, String name, List<TemplatePage> pages) {
+      Layout layout, MultiPolygon shape, LineRole role, String name, List<DrawnPage> pages) {
     int number = 0;
     for (Mat mat : layout.mats()) {
       number++;
@@ -96,7 +96,7 @@ public record PatchSet(PatchLines lines, Layout web, Layout cover) {
       }
       marks.add(new Mark.Lines(role, Grid.of(cut)));
       pages.add(
-          new TemplatePage(
+          new DrawnPage(
               Sentence.of(name, number, layout.mats().size(), mat.pieces().size()),
               width,
               height,

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
+import velvetkettle.core.cut.drawn.Segments;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.shape.Grid;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.Segments;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 
@@ -133,7 +133,7 @@ public record SlitGrid(SlitMeasures measures, List<Slit> slits) {
   /**
    * @param board that goes inside, at its place over the panel
    */
-  public TemplatePage page(InnerBoard board) {
+  public DrawnPage page(InnerBoard board) {
     Rectangle at = board.at();
     double dx = Math.max(0, -at.x());
     double dy = Math.max(0, -at.y());
@@ -148,7 +148,7 @@ public record SlitGrid(SlitMeasures measures, List<Slit> slits) {
     if (!cuts.isEmpty()) {
       marks.add(cuts.as(LineRole.SLIT));
     }
-    return new TemplatePage(
+    return new DrawnPage(
         Sentence.of("drawn.slits", slits.size()),
         Math.max(measures.width() + dx, at.right() + dx),
         Math.max(measures.height() + dy, at.bottom() + dy),
@@ -156,14 +156,14 @@ public record SlitGrid(SlitMeasures measures, List<Slit> slits) {
   }
 
   /** How it looks when it is worn: each slit gapes, and the panel is as much wider. */
-  public TemplatePage stretched() {
+  public DrawnPage stretched() {
     double wider = 1 + measures.stretch() / 100;
     List<Polygon> gaping = new ArrayList<>();
     for (Slit slit : slits) {
       gaping.add(lens(slit.x() * wider, slit.top(), slit.bottom(), opening()));
     }
     double width = measures.width() * wider;
-    return new TemplatePage(
+    return new DrawnPage(
         Sentence.of("drawn.stretched", Millimetres.of(width)),
         width,
         measures.height(),

@@ -6,9 +6,9 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.quantity.Bounds;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
@@ -54,7 +54,7 @@ public record StoneLayout(List<Stone> stones, int dropped) {
    *
    * @param mirrored as they lie on a carrier sheet, face down
    */
-  public TemplatePage page(boolean mirrored) {
+  public DrawnPage page(boolean mirrored) {
     Envelope all = StoneStencil.bounds(stones);
     all.expandBy(FREE);
     Map<String, List<Stone>> kinds =
@@ -80,7 +80,7 @@ public record StoneLayout(List<Stone> stones, int dropped) {
             stones.size(),
             Millimetres.of(width()),
             Millimetres.of(height()));
-    return new TemplatePage(name, all.getWidth(), all.getHeight(), marks);
+    return new DrawnPage(name, all.getWidth(), all.getHeight(), marks);
   }
 
   private static Coordinate at(Stone stone, Envelope all, boolean mirrored) {

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.TreeMap;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.shape.Grid;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Bounds;
 import velvetkettle.core.quantity.Millimetres;
@@ -58,10 +58,10 @@ public record StoneStencil(List<Stone> stones, double clearance) {
   }
 
   /** One for each size, all with the same crosses in their corners. */
-  public List<TemplatePage> pages() {
+  public List<DrawnPage> pages() {
     Envelope all = bounds(stones);
     all.expandBy(RIM);
-    List<TemplatePage> pages = new ArrayList<>();
+    List<DrawnPage> pages = new ArrayList<>();
     bySize()
         .forEach(
             (size, of) -> {
@@ -77,7 +77,7 @@ public record StoneStencil(List<Stone> stones, double clearance) {
               for (double x : new double[] {5, all.getWidth() - 5}) {
                 for (double y : new double[] {5, all.getHeight() - 5}) {
                   marks.add(
-                      new velvetkettle.core.cut.template.Segments()
+                      new velvetkettle.core.cut.drawn.Segments()
                           .line(x - 2, y, x + 2, y)
                           .line(x, y - 2, x, y + 2)
                           .as(LineRole.MARK));
@@ -85,7 +85,7 @@ public record StoneStencil(List<Stone> stones, double clearance) {
               }
               marks.add(new Mark.Discs(LineRole.HOLE, "#000000", hole, middles));
               pages.add(
-                  new TemplatePage(
+                  new DrawnPage(
                       Sentence.of("drawn.stencil", size, of.size(), Millimetres.of(hole)),
                       all.getWidth(),
                       all.getHeight(),

@@ -6,11 +6,11 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.shape.Offset;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.Sentence;
 
 /**
@@ -52,7 +52,7 @@ public record TrimmedPanel(StoneRepeat repeat, MultiPolygon trim, Envelope cloth
     return 2 * cloth.getHeight();
   }
 
-  public TemplatePage page() {
+  public DrawnPage page() {
     AffineTransformation move =
         AffineTransformation.translationInstance(-cloth.getMinX(), -cloth.getMinY());
     List<Mark> marks = new ArrayList<>();
@@ -61,7 +61,7 @@ public record TrimmedPanel(StoneRepeat repeat, MultiPolygon trim, Envelope cloth
     marks.add(new Mark.Lines(LineRole.TRIM, move.transform(trim)));
     discs(repeat.stones(), LineRole.STONE, marks);
     discs(repeat.byHand(), LineRole.BY_HAND, marks);
-    return new TemplatePage(
+    return new DrawnPage(
         Sentence.of("drawn.trimmed", repeat.stones().size() + repeat.byHand().size()),
         cloth.getWidth(),
         cloth.getHeight(),

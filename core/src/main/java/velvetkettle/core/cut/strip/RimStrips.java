@@ -5,11 +5,11 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.shape.Grid;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 
@@ -116,7 +116,7 @@ public record RimStrips(StripMeasures measures, List<Polygon> strips, List<Recta
   }
 
   /** The panel with its print, its strips, and where the platen comes down. */
-  public TemplatePage page() {
+  public DrawnPage page() {
     List<Mark> marks = new ArrayList<>();
     Geometry panel = Grid.rectangle(0, 0, measures.panelWidth(), measures.panelHeight());
     marks.add(new Mark.Lines(LineRole.EDGE, panel));
@@ -130,7 +130,7 @@ public record RimStrips(StripMeasures measures, List<Polygon> strips, List<Recta
       marks.add(
           new Mark.Lines(LineRole.PLATEN, Grid.rectangle(at.x(), at.y(), at.width(), at.height())));
     }
-    return new TemplatePage(
+    return new DrawnPage(
         Sentence.of(
             "drawn.panel",
             Millimetres.of(measures.panelWidth()),

@@ -5,10 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Polygon;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.shape.Grid;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Sentence;
 
@@ -17,7 +17,8 @@ import velvetkettle.core.quantity.Sentence;
  *
  * @param lanes strips in each lane, by their lengths in mm
  * @param length cut off the roll, mm
- * @param yield what becomes strips of what is cut off, 0 to 1
+ * @param yield what becomes strips of the lanes that are cut into, 0 to 1; the rest of the width
+ *     goes back to the shelf
  */
 public record StripCuts(
     double rollWidth, double strip, List<List<Double>> lanes, double length, double yield) {
@@ -60,8 +61,13 @@ public record StripCuts(
     }
     double longest = lanes.stream().mapToDouble(StripCuts::sum).max().orElse(0);
     double used = lengths.stream().mapToDouble(length -> length * strip).sum();
-    return new StripCuts(
-        rollWidth, strip, lanes, longest, longest == 0 ? 1 : used / (longest * rollWidth));
+    double cutInto = longest * strip * lanes.size();
+    return new StripCuts(rollWidth, strip, lanes, longest, cutInto == 0 ? 1 : used / cutInto);
+  }
+
+  /** What stays of the width beside the lanes, mm. */
+  public double rest() {
+    return rollWidth - strip * lanes.size();
   }
 
   private static double sum(List<Double> lane) {
@@ -95,7 +101,7 @@ public record StripCuts(
   }
 
   /** A strip is its lane's from there to there, mm. */
-  public TemplatePage page() {
+  public DrawnPage page() {
     List<Polygon> cut = new ArrayList<>();
     for (int lane = 0; lane < lanes.size(); lane++) {
       double y = 0;
@@ -109,8 +115,7 @@ public record StripCuts(
             new Mark.Lines(LineRole.EDGE, Grid.rectangle(0, 0, rollWidth, Math.max(1, length))),
             new Mark.Lines(LineRole.CUT, Grid.of(cut)));
     int strips = lanes.stream().mapToInt(List::size).sum();
-    return new TemplatePage(
-        Sentence.of("drawn.roll", strips), rollWidth, Math.max(1, length), marks);
+    return new DrawnPage(Sentence.of("drawn.roll", strips), rollWidth, Math.max(1, length), marks);
   }
 
   /** The same strips of one panel, so many times. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.drawn.DrawnPage;
 import velvetkettle.core.cut.lay.LayRules;
 import velvetkettle.core.cut.lay.Layout;
 import velvetkettle.core.cut.lay.Rectangle;
@@ -12,7 +13,6 @@ import velvetkettle.core.cut.lay.StockUse;
 import velvetkettle.core.cut.patch.PatchLines;
 import velvetkettle.core.cut.patch.PatchMeasures;
 import velvetkettle.core.cut.patch.PatchSet;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -42,7 +42,7 @@ public final class PatchSum {
       Progress progress) {
     PatchLines lines = PatchLines.of(outline, measures);
     PatchSet set = PatchSet.lay(lines, copies, kerf, grain, stocks, mat, progress);
-    List<TemplatePage> pages = new ArrayList<>();
+    List<DrawnPage> pages = new ArrayList<>();
     pages.add(lines.page(measures));
     pages.addAll(set.pages());
     Sum.Said facts =

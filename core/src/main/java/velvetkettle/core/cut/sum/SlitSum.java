@@ -2,12 +2,12 @@ package velvetkettle.core.cut.sum;
 
 import java.util.ArrayList;
 import java.util.List;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.Tiles;
 import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.slit.InnerBoard;
 import velvetkettle.core.cut.slit.SlitGrid;
 import velvetkettle.core.cut.slit.SlitMeasures;
-import velvetkettle.core.cut.template.TemplatePage;
-import velvetkettle.core.cut.template.Tiles;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 
@@ -28,11 +28,11 @@ public final class SlitSum {
   public static Sum of(SlitMeasures measures, double inside, double gives, Paper paper) {
     SlitGrid grid = SlitGrid.of(measures);
     InnerBoard board = InnerBoard.of(measures, inside);
-    TemplatePage page = grid.page(board);
-    List<TemplatePage> pages = new ArrayList<>();
+    DrawnPage page = grid.page(board);
+    List<DrawnPage> pages = new ArrayList<>();
     pages.add(page);
     pages.add(grid.stretched());
-    List<TemplatePage> chalk = Tiles.of(page, paper);
+    List<DrawnPage> chalk = Tiles.of(page, paper);
     pages.addAll(chalk);
     Sum.Said facts =
         new Sum.Said()

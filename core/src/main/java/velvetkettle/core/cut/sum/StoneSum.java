@@ -7,6 +7,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import velvetkettle.core.colour.Contrast;
 import velvetkettle.core.colour.Lab;
+import velvetkettle.core.cut.drawn.DrawnPage;
 import velvetkettle.core.cut.stone.Stone;
 import velvetkettle.core.cut.stone.StoneCounts;
 import velvetkettle.core.cut.stone.StoneLayer;
@@ -15,7 +16,6 @@ import velvetkettle.core.cut.stone.StoneRepeat;
 import velvetkettle.core.cut.stone.StoneStencil;
 import velvetkettle.core.cut.stone.StoneTool;
 import velvetkettle.core.cut.stone.TrimmedPanel;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Seconds;
 
@@ -85,7 +85,7 @@ public final class StoneSum {
                 counts.needed(),
                 counts.needed() - counts.laid(),
                 Sum.percent(asked.loss()));
-    List<TemplatePage> pages = new ArrayList<>();
+    List<DrawnPage> pages = new ArrayList<>();
     Sum.Said cautions = new Sum.Said();
     Sum.Said steps = new Sum.Said();
     if (layout.stones().isEmpty()) {
@@ -127,7 +127,7 @@ public final class StoneSum {
   private static void repeated(
       StoneRepeat repeat,
       Asked asked,
-      List<TemplatePage> pages,
+      List<DrawnPage> pages,
       Sum.Said facts,
       Sum.Said cautions,
       Sum.Said steps) {
@@ -151,7 +151,7 @@ public final class StoneSum {
       StoneLayout layout,
       Asked asked,
       int pieces,
-      List<TemplatePage> pages,
+      List<DrawnPage> pages,
       Sum.Said facts,
       Sum.Said cautions,
       Sum.Said steps) {
@@ -165,7 +165,10 @@ public final class StoneSum {
         pages.add(layout.page(true));
         facts.say("sum.stones.stencils", sizes.size(), Sum.tenths(asked.clearance()));
         facts.say("sum.stones.sheets", sheets);
-        cautions.when(stencil.tears(), "sum.stones.tears", Sum.tenths(stencil.thinnestWall()));
+        double wall = stencil.thinnestWall();
+        cautions
+            .when(stencil.tears() && wall > 0, "sum.stones.tears", Sum.tenths(wall))
+            .when(wall <= 0, "sum.stones.run-together");
         steps
             .say("sum.stones.step.test")
             .say("sum.stones.step.stencil")

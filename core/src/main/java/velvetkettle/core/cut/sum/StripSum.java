@@ -17,6 +17,9 @@ public final class StripSum {
   /** To move the panel to the next closing, s [engineering estimate]. */
   private static final double MOVE = 15;
 
+  /** A narrower rest is not kept, mm [engineering estimate]. */
+  private static final double KEPT = 40;
+
   private StripSum() {}
 
   /**
@@ -46,6 +49,11 @@ public final class StripSum {
                 Sum.tenths(cuts.length()),
                 cuts.lanes().size())
             .say("sum.yield", Sum.percent(cuts.yield()))
+            .when(
+                cuts.rest() >= KEPT,
+                "sum.strips.rest",
+                Sum.tenths(cuts.rest()),
+                Sum.tenths(cuts.length()))
             .when(
                 measures.clearance() >= 0, "sum.strips.clearance", Sum.tenths(measures.clearance()))
             .say(

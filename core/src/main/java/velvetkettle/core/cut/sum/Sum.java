@@ -2,7 +2,7 @@ package velvetkettle.core.cut.sum;
 
 import java.util.ArrayList;
 import java.util.List;
-import velvetkettle.core.cut.template.TemplatePage;
+import velvetkettle.core.cut.drawn.DrawnPage;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -17,7 +17,7 @@ import velvetkettle.core.quantity.Sentence;
  * @param hands how long hands are busy with it, without the press
  */
 public record Sum(
-    List<TemplatePage> pages,
+    List<DrawnPage> pages,
     List<Sentence> facts,
     List<Sentence> cautions,
     List<Sentence> steps,

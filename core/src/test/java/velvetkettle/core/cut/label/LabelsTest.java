@@ -15,10 +15,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.cut.print.Paper;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.quantity.ImpossibleValueException;
 
 class LabelsTest {
@@ -155,8 +155,8 @@ class LabelsTest {
   void wordsStandInTheirLabelsAndAreMirroredWhereTheyHaveToBe() {
     LabelStock stock = new LabelStock.Tapes(List.of(1000.0), 400);
     LabelStrips strips = LabelStrips.lay(labels(3), LabelMeasures.USUAL, stock);
-    TemplatePage plain = page(strips, stock, false);
-    TemplatePage mirrored = page(strips, stock, true);
+    DrawnPage plain = page(strips, stock, false);
+    DrawnPage mirrored = page(strips, stock, true);
     // The letters are boxes that stand at the left of their words.
     var words = print(plain).getEnvelopeInternal();
     var turned = print(mirrored).getEnvelopeInternal();
@@ -177,7 +177,7 @@ class LabelsTest {
     assertThatThrownBy(() -> new Label(" ")).isInstanceOf(ImpossibleValueException.class);
   }
 
-  private static org.locationtech.jts.geom.Geometry print(TemplatePage page) {
+  private static org.locationtech.jts.geom.Geometry print(DrawnPage page) {
     return page.marks().stream()
         .filter(mark -> mark.role() == LineRole.PRINT)
         .map(mark -> ((Mark.Filled) mark).area())
@@ -185,7 +185,7 @@ class LabelsTest {
         .orElseThrow();
   }
 
-  private static TemplatePage page(LabelStrips strips, LabelStock stock, boolean mirrored) {
+  private static DrawnPage page(LabelStrips strips, LabelStock stock, boolean mirrored) {
     Function<String, Shape> block = words -> new Rectangle2D.Double(0, -10, 7 * words.length(), 10);
     LabelPages.Drawn drawn = LabelPages.of(strips, LabelMeasures.USUAL, stock, mirrored, block, 10);
     // 44 free, and seven units for each of six letters.

@@ -16,6 +16,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.drawn.LineRole;
 import velvetkettle.core.cut.lay.LayRules;
 import velvetkettle.core.cut.lay.Layout;
 import velvetkettle.core.cut.lay.PlacedPiece;
@@ -24,7 +25,6 @@ import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Flattening;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.shape.Rings;
-import velvetkettle.core.cut.template.LineRole;
 import velvetkettle.core.quantity.ImpossibleValueException;
 
 class PatchLinesTest {

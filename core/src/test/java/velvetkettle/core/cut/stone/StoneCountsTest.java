@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.ImpossibleValueException;
 
@@ -40,7 +40,7 @@ class StoneCountsTest {
   void aStencilHasAHoleForEachStone() {
     List<Stone> stones = new ArrayList<>(row(5, StoneSize.SS6));
     stones.add(new Stone(30, 30, StoneSize.SS20, "#ffffff"));
-    List<TemplatePage> pages = new StoneStencil(stones, 0.4).pages();
+    List<DrawnPage> pages = new StoneStencil(stones, 0.4).pages();
     assertThat(pages).hasSize(2);
     Mark.Discs large = holes(pages.get(0));
     assertThat(large.diameter()).isCloseTo(5.1, within(1e-9));
@@ -62,7 +62,7 @@ class StoneCountsTest {
     assertThat(new StoneStencil(near.subList(0, 1), 0.4).tears()).isFalse();
   }
 
-  private static Mark.Discs holes(TemplatePage page) {
+  private static Mark.Discs holes(DrawnPage page) {
     return page.marks().stream()
         .filter(mark -> mark.role() == LineRole.HOLE)
         .map(Mark.Discs.class::cast)

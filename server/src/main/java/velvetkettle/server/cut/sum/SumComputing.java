@@ -7,6 +7,7 @@ import velvetkettle.server.compute.Computing;
 import velvetkettle.server.plan.DecorationForm;
 import velvetkettle.server.plan.TicketService;
 import velvetkettle.server.plan.TicketView;
+import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.speech.Units;
 
 /** Computes sums: before they are kept, and whenever they are looked at. */
@@ -33,7 +34,13 @@ class SumComputing {
 
   SumView sum(UUID ticketId, String decoration, SumKind kind) {
     TicketView ticket = tickets.ticket(ticketId);
-    return view(ticket, decoration, kind, form(ticket, decoration, kind));
+    SumForm form = form(ticket, decoration, kind);
+    try {
+      return view(ticket, decoration, kind, form);
+    } catch (RefusedException e) {
+      // What is missing is typed into the form, so the form has to be there.
+      return SumViews.without(form, e.sentence(), cloth(ticket, form));
+    }
   }
 
   private SumForm form(TicketView ticket, String decoration, SumKind kind) {

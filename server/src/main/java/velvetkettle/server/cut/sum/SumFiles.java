@@ -13,12 +13,12 @@ import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.colour.Contrast;
 import velvetkettle.core.colour.Lab;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.Tiles;
+import velvetkettle.core.cut.out.DrawnSvg;
 import velvetkettle.core.cut.out.Dxf;
-import velvetkettle.core.cut.out.TemplateSvg;
 import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.stone.StoneCounts;
-import velvetkettle.core.cut.template.TemplatePage;
-import velvetkettle.core.cut.template.Tiles;
 import velvetkettle.server.problem.NotFoundException;
 import velvetkettle.server.speech.Units;
 
@@ -27,9 +27,9 @@ import velvetkettle.server.speech.Units;
 class SumFiles {
   private static final Pattern PAGE = Pattern.compile("page-(\\d{1,3})\\.(svg|dxf)");
 
-  private final TemplatePaper paper;
+  private final DrawnPaper paper;
 
-  SumFiles(TemplatePaper paper) {
+  SumFiles(DrawnPaper paper) {
     this.paper = paper;
   }
 
@@ -39,16 +39,16 @@ class SumFiles {
    * @param name page-1.svg, page-1.dxf, pages.pdf, a4.pdf, letter.pdf or stones.csv
    */
   SumFile file(Sums.Done done, String cloth, String name, Units units) {
-    List<TemplatePage> pages = done.sum().pages();
+    List<DrawnPage> pages = done.sum().pages();
     Matcher page = PAGE.matcher(name);
     if (page.matches()) {
       int number = Integer.parseInt(page.group(1));
       if (number < 1 || number > pages.size()) {
         throw new NotFoundException("page", number);
       }
-      TemplatePage of = pages.get(number - 1);
+      DrawnPage of = pages.get(number - 1);
       return page.group(2).equals("svg")
-          ? text(name, "image/svg+xml", TemplateSvg.of(of))
+          ? text(name, "image/svg+xml", DrawnSvg.of(of))
           : text(name, "image/vnd.dxf", Dxf.of(of));
     }
     return switch (name) {
@@ -65,7 +65,7 @@ class SumFiles {
     };
   }
 
-  private SumFile pdf(String name, List<TemplatePage> pages, Units units) {
+  private SumFile pdf(String name, List<DrawnPage> pages, Units units) {
     return new SumFile(name, "application/pdf", paper.write(pages, units));
   }
 
@@ -73,8 +73,8 @@ class SumFiles {
     return new SumFile(name, type, text.getBytes(StandardCharsets.UTF_8));
   }
 
-  private static List<TemplatePage> tiles(List<TemplatePage> pages, Paper on) {
-    List<TemplatePage> tiles = new ArrayList<>();
+  private static List<DrawnPage> tiles(List<DrawnPage> pages, Paper on) {
+    List<DrawnPage> tiles = new ArrayList<>();
     pages.forEach(page -> tiles.addAll(Tiles.of(page, on)));
     return tiles;
   }

@@ -2,7 +2,7 @@ package velvetkettle.server.cut.sum;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import velvetkettle.core.cut.template.LineRole;
+import velvetkettle.core.cut.drawn.LineRole;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.quantity.Term;

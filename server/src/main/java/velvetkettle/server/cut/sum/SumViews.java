@@ -8,12 +8,13 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import velvetkettle.core.colour.Contrast;
 import velvetkettle.core.colour.Lab;
-import velvetkettle.core.cut.out.TemplateSvg;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.Mark;
+import velvetkettle.core.cut.out.DrawnSvg;
 import velvetkettle.core.cut.stone.StoneCounts;
 import velvetkettle.core.cut.sum.StoneSum;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
 import velvetkettle.core.press.StoneSize;
+import velvetkettle.core.quantity.Sentence;
 
 /** Makes of a sum what is shown of it. */
 final class SumViews {
@@ -34,6 +35,12 @@ final class SumViews {
         done.laid() == null ? List.of() : kinds(done.laid().counts(), cloth),
         cloth,
         fits);
+  }
+
+  /** A form of which nothing can be drawn yet, and why. */
+  static SumView without(SumForm form, Sentence why, String cloth) {
+    return new SumView(
+        form, List.of(), List.of(), List.of(why), List.of(), 0, List.of(), cloth, null);
   }
 
   private static List<SumView.KindView> kinds(StoneCounts counts, String cloth) {
@@ -71,7 +78,7 @@ final class SumViews {
     return Math.max(3, Math.round(millimetres * 10) / 10.0);
   }
 
-  private static SumView.PageView page(TemplatePage page) {
+  private static SumView.PageView page(DrawnPage page) {
     return new SumView.PageView(
         page.name(),
         page.width(),
@@ -90,11 +97,10 @@ final class SumViews {
     }
     if (mark instanceof Mark.Filled filled) {
       return new SumView.MarkView(
-          filled.role(), TemplateSvg.lines(filled.area(), 2), filled.colour(), 0, List.of());
+          filled.role(), DrawnSvg.lines(filled.area(), 2), filled.colour(), 0, List.of());
     }
     Mark.Lines lines = (Mark.Lines) mark;
-    return new SumView.MarkView(
-        lines.role(), TemplateSvg.lines(lines.shape(), 2), null, 0, List.of());
+    return new SumView.MarkView(lines.role(), DrawnSvg.lines(lines.shape(), 2), null, 0, List.of());
   }
 
   private static double hundredths(double millimetres) {

@@ -25,6 +25,7 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
+import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.plan.DecorationForm;
@@ -95,8 +96,19 @@ class Sums {
     };
   }
 
-  /** {@link RefusedException} where the part of its kind is missing. */
+  /**
+   * {@link RefusedException} where the part of its kind is missing, or says what cannot be: what a
+   * computation throws besides is taken for a fault of the program.
+   */
   Done done(TicketView ticket, String decoration, SumKind kind, SumForm form) {
+    try {
+      return summed(ticket, decoration, kind, form);
+    } catch (ImpossibleValueException e) {
+      throw new RefusedException(kind.name().toLowerCase(Locale.ROOT), e.sentence());
+    }
+  }
+
+  private Done summed(TicketView ticket, String decoration, SumKind kind, SumForm form) {
     thing(ticket, decoration);
     if (kind == SumKind.STONES) {
       return stones(ticket, decoration, form);

@@ -183,7 +183,8 @@ class SumApiTest extends ServerTest {
     double glass = drawing.shapes().stream().mapToDouble(s -> s.area().getArea()).sum();
     assertThat(glass).isCloseTo(laid / 3 * Math.PI * 1.4 * 1.4, within(0.005 * glass));
     String table = new String(file(SumKind.STONES, "stones.csv"), StandardCharsets.UTF_8);
-    assertThat(table.lines().skip(1).findFirst().orElseThrow()).startsWith("SS10,#e8edf2," + laid);
+    assertThat(table.lines().skip(1).findFirst().orElseThrow())
+        .startsWith("SS10,\"#e8edf2\"," + laid);
   }
 
   @Test
@@ -195,7 +196,7 @@ class SumApiTest extends ServerTest {
       float width = pages.getPage(0).getMediaBox().getWidth();
       assertThat((double) width)
           .isCloseTo(sum.at("/pages/0/width").asDouble() * 72 / 25.4, within(0.5));
-      assertThat(new PDFTextStripper().getText(pages)).contains("100 mm", "Slit", "Board inside");
+      assertThat(new PDFTextStripper().getText(pages)).contains("100 mm", "slit", "board inside");
     }
     try (PDDocument sheets = Loader.loadPDF(file(SumKind.PATCHES, "a4.pdf"))) {
       assertThat(sheets.getNumberOfPages()).isGreaterThan(2);
@@ -214,7 +215,7 @@ class SumApiTest extends ServerTest {
   void badNumbers(SumKind kind) throws Exception {
     Random random = new Random(kind.ordinal());
     double[] bad = {-1, 0, 1e-9, 0.04, 3, 1e4, 1e9, -1e300, 1e300};
-    for (int i = 0; i < 60; i++) {
+    for (int i = 0; i < 20; i++) {
       ObjectNode form = form(kind);
       form.put("version", 0);
       ObjectNode part = part(form, kind.name().toLowerCase(java.util.Locale.ROOT));

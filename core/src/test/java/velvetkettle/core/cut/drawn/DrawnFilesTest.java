@@ -1,4 +1,4 @@
-package velvetkettle.core.cut.template;
+package velvetkettle.core.cut.drawn;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -10,16 +10,16 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import velvetkettle.core.cut.out.DrawnSvg;
 import velvetkettle.core.cut.out.Dxf;
-import velvetkettle.core.cut.out.TemplateSvg;
 import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.svg.SvgReader;
 import velvetkettle.core.quantity.Sentence;
 
-class TemplateFilesTest {
-  private static final TemplatePage PAGE =
-      new TemplatePage(
+class DrawnFilesTest {
+  private static final DrawnPage PAGE =
+      new DrawnPage(
           Sentence.of("drawn.page", 1, 1),
           300,
           400,
@@ -101,7 +101,7 @@ class TemplateFilesTest {
   /** Read again as any other drawing: the areas are where they were, at true size. */
   @Test
   void svgIsReadAgainAtTrueSize() {
-    String svg = TemplateSvg.of(PAGE);
+    String svg = DrawnSvg.of(PAGE);
     var drawing = SvgReader.read(svg.getBytes(java.nio.charset.StandardCharsets.UTF_8));
     double print =
         drawing.shapes().stream()
@@ -121,12 +121,12 @@ class TemplateFilesTest {
   /** Over sheets: each length stands on one of them, or on two where they repeat each other. */
   @Test
   void tilesShowAllOfThePage() {
-    List<TemplatePage> tiles = Tiles.of(PAGE, Paper.A4);
+    List<DrawnPage> tiles = Tiles.of(PAGE, Paper.A4);
     // 300 over shares of 190 and 180: 2; 400 over 277 and 267: 2.
     assertThat(tiles).hasSize(4);
     double length = 0;
     int stones = 0;
-    for (TemplatePage tile : tiles) {
+    for (DrawnPage tile : tiles) {
       for (Mark mark : tile.marks()) {
         if (mark.role() == LineRole.FOLD && mark instanceof Mark.Lines lines) {
           length += lines.shape().getLength();
@@ -140,6 +140,6 @@ class TemplateFilesTest {
     }
     assertThat(length).isBetween(500.0, 500 + 4 * 20.0);
     assertThat(stones).isEqualTo(2);
-    assertThat(Tiles.of(new TemplatePage(PAGE.name(), 180, 200, List.of()), Paper.A4)).hasSize(1);
+    assertThat(Tiles.of(new DrawnPage(PAGE.name(), 180, 200, List.of()), Paper.A4)).hasSize(1);
   }
 }

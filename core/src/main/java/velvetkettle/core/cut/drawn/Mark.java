@@ -1,10 +1,10 @@
-package velvetkettle.core.cut.template;
+package velvetkettle.core.cut.drawn;
 
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 
-/** One thing on a template, in mm from the left upper corner of its page, y down. */
+/** One thing on a drawn page, in mm from the left upper corner of its page, y down. */
 public sealed interface Mark {
   LineRole role();
 

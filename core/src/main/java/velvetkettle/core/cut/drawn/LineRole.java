@@ -1,8 +1,8 @@
-package velvetkettle.core.cut.template;
+package velvetkettle.core.cut.drawn;
 
 import velvetkettle.core.quantity.Worded;
 
-/** What a mark of a template is for. It is the layer that it lies on in a file. */
+/** What a mark of a drawn page is for. It is the layer that it lies on in a file. */
 public enum LineRole implements Worded {
   /** The edge of a sheet, a strip, a panel or a garment: there already. */
   EDGE,

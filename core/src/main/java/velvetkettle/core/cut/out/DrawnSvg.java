@@ -5,20 +5,20 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 
 /**
- * A page of a template as SVG at true size, a millimetre a unit. Each mark stands in a group that
- * is named after what it is for.
+ * A drawn page as SVG at true size, a millimetre a unit. Each mark stands in a group that is named
+ * after what it is for.
  */
-public final class TemplateSvg {
+public final class DrawnSvg {
   private static final double STEPS = 1e4;
 
-  private TemplateSvg() {}
+  private DrawnSvg() {}
 
-  public static String of(TemplatePage page) {
+  public static String of(DrawnPage page) {
     String w = SvgPath.number(page.width(), STEPS);
     String h = SvgPath.number(page.height(), STEPS);
     StringBuilder svg =

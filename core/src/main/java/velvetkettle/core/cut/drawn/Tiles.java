@@ -1,4 +1,4 @@
-package velvetkettle.core.cut.template;
+package velvetkettle.core.cut.drawn;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -27,18 +27,18 @@ public final class Tiles {
   private Tiles() {}
 
   /** Sheets by rows, each row from left to right; the page itself where one sheet holds it. */
-  public static List<TemplatePage> of(TemplatePage page, Paper paper) {
+  public static List<DrawnPage> of(DrawnPage page, Paper paper) {
     double wide = paper.width() - 2 * paper.margin();
     double high = paper.height() - 2 * paper.margin();
     int across = sheets(page.width(), wide);
     int down = sheets(page.height(), high);
-    List<TemplatePage> tiles = new ArrayList<>();
+    List<DrawnPage> tiles = new ArrayList<>();
     for (int row = 0; row < down; row++) {
       for (int column = 0; column < across; column++) {
         Rectangle share =
             new Rectangle(column * (wide - OVERLAP), row * (high - OVERLAP), wide, high);
         Sentence name = Sentence.of("drawn.tile", page.name(), row + 1, column + 1);
-        tiles.add(new TemplatePage(name, paper.width(), paper.height(), marks(page, share, paper)));
+        tiles.add(new DrawnPage(name, paper.width(), paper.height(), marks(page, share, paper)));
       }
     }
     return tiles;
@@ -48,7 +48,7 @@ public final class Tiles {
     return length <= share ? 1 : 1 + (int) Math.ceil((length - share) / (share - OVERLAP) - 1e-9);
   }
 
-  private static List<Mark> marks(TemplatePage page, Rectangle share, Paper paper) {
+  private static List<Mark> marks(DrawnPage page, Rectangle share, Paper paper) {
     Geometry window = Grid.rectangle(share.x(), share.y(), share.width(), share.height());
     AffineTransformation move =
         AffineTransformation.translationInstance(
@@ -86,7 +86,7 @@ public final class Tiles {
   }
 
   /** Crosses where the middle of each overlap meets the edges of the share. */
-  private static MultiLineString corners(TemplatePage page, Rectangle share, Paper paper) {
+  private static MultiLineString corners(DrawnPage page, Rectangle share, Paper paper) {
     Envelope whole = new Envelope(0, page.width(), 0, page.height());
     Segments lines = new Segments();
     for (double x : new double[] {share.x() + OVERLAP / 2, share.right() - OVERLAP / 2}) {

@@ -1,4 +1,4 @@
-package velvetkettle.core.cut.template;
+package velvetkettle.core.cut.drawn;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,7 +7,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.MultiLineString;
 import velvetkettle.core.cut.shape.Grid;
 
-/** Gathers straight lines of a template. */
+/** Gathers straight lines of a drawing. */
 public final class Segments {
   private final List<LineString> lines = new ArrayList<>();
 

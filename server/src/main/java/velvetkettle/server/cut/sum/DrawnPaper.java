@@ -15,26 +15,26 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.springframework.stereotype.Component;
-import velvetkettle.core.cut.template.LineRole;
-import velvetkettle.core.cut.template.Mark;
-import velvetkettle.core.cut.template.TemplatePage;
+import velvetkettle.core.cut.drawn.DrawnPage;
+import velvetkettle.core.cut.drawn.LineRole;
+import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.cut.paper.TruePaper;
 import velvetkettle.server.speech.Speech;
 import velvetkettle.server.speech.Units;
 
-/** Templates as a PDF, 1:1. Each kind of line has its own dashes, which the foot names. */
+/** Drawn pages as a PDF, 1:1. Each kind of line has its own dashes, which the foot names. */
 @Component
-class TemplatePaper {
+class DrawnPaper {
   private static final float HAIR = 0.6f;
 
   private final Speech speech;
 
-  TemplatePaper(Speech speech) {
+  DrawnPaper(Speech speech) {
     this.speech = speech;
   }
 
-  byte[] write(List<TemplatePage> pages, Units units) {
+  byte[] write(List<DrawnPage> pages, Units units) {
     if (pages.isEmpty()) {
       throw new velvetkettle.server.problem.RefusedException(
           "pages", Sentence.of("sum.nothing-to-draw"));
@@ -42,7 +42,7 @@ class TemplatePaper {
     try (PDDocument document = new PDDocument()) {
       PDFont font = TruePaper.font(document);
       String bar = speech.say(Sentence.of("cut.paper.bar"), units);
-      for (TemplatePage page : pages) {
+      for (DrawnPage page : pages) {
         try (PDPageContentStream out =
             TruePaper.page(document, (float) page.width(), (float) page.height())) {
           float height = (float) page.height() + TruePaper.FOOT;
@@ -61,7 +61,7 @@ class TemplatePaper {
     }
   }
 
-  private String legend(TemplatePage page) {
+  private String legend(DrawnPage page) {
     Set<LineRole> roles = EnumSet.noneOf(LineRole.class);
     page.marks().forEach(mark -> roles.add(mark.role()));
     StringBuilder legend = new StringBuilder();
