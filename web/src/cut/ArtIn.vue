@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
+import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { answer, api } from '@/api/client'
-import { asBody, BYTES, picked, said } from '@/exchange/file'
+import { allPicked, asBody, BYTES, said } from '@/exchange/file'
 import type { ArtView } from './designs'
 import { useWork } from './useWork'
 
@@ -16,6 +17,7 @@ const { t } = useI18n()
 const picker = ref<HTMLInputElement>()
 const busy = ref(false)
 const over = ref(false)
+const others = ref<string[]>([])
 const problem = ref('')
 const { work, problem: refused, follow, stop } = useWork()
 const percent = computed(() => Math.round((100 * (work.value?.done ?? 0)) / (work.value?.of || 1)))
@@ -24,13 +26,27 @@ const { data: shop, refetch } = useQuery({
   queryFn: () => answer(api.GET('/api/art', { params: { query: { size: 100 } } })),
 })
 
-async function bring(file: File | null | undefined) {
+/** The first is the art of this thing; the others lie with the art of the shop, to be taken for others. */
+async function bring(files: File[]) {
   over.value = false
   problem.value = ''
-  if (!file) return
+  others.value = []
+  const first = await bringOne(files[0])
+  if (!first) return
+  for (const file of files.slice(1)) {
+    const art = await bringOne(file)
+    if (!art) break
+    others.value.push(art.name)
+  }
+  emit('art', first)
+  void refetch()
+}
+
+async function bringOne(file: File | undefined): Promise<ArtView | null> {
+  if (!file) return null
   if (file.size > LARGEST) {
-    problem.value = t('cut.tooLarge')
-    return
+    problem.value = t('cut.fileSays', { name: file.name, says: t('cut.tooLarge') })
+    return null
   }
   busy.value = true
   const brought = await follow((id) =>
@@ -43,10 +59,38 @@ async function bring(file: File | null | undefined) {
     ),
   )
   busy.value = false
-  if (brought?.art) emit('art', brought.art)
-  problem.value = refused.value
-  void refetch()
+  if (refused.value) problem.value = t('cut.fileSays', { name: file.name, says: refused.value })
+  return brought?.art ?? null
 }
+
+/** Pasted files, or the text of a drawing; what is pasted into a field is for the field. */
+function paste(event: ClipboardEvent) {
+  if ((event.target as HTMLElement).closest('input, textarea, [contenteditable]')) return
+  const files = [...(event.clipboardData?.files ?? [])]
+  const text = event.clipboardData?.getData('text/plain').trim() ?? ''
+  if (files.length) void bring(files)
+  else if (/^<(\?xml|svg|!--)/.test(text)) {
+    void bring([new File([text], t('cut.pasted'), { type: 'image/svg+xml' })])
+  } else return
+  event.preventDefault()
+}
+useEventListener(document, 'paste', paste)
+
+/** Anywhere on the page: a drawing that misses the box is not opened in its place. */
+const carried = (event: DragEvent) => [...(event.dataTransfer?.types ?? [])].includes('Files')
+useEventListener(document, 'dragover', (event) => {
+  if (!carried(event)) return
+  event.preventDefault()
+  over.value = true
+})
+useEventListener(document, 'dragleave', (event) => {
+  if (event.relatedTarget === null) over.value = false
+})
+useEventListener(document, 'drop', (event) => {
+  if (!carried(event)) return
+  event.preventDefault()
+  void bring([...(event.dataTransfer?.files ?? [])])
+})
 
 async function fetchArt(id: string) {
   busy.value = true
@@ -62,13 +106,7 @@ async function fetchArt(id: string) {
 </script>
 
 <template>
-  <div
-    class="art-in"
-    :class="{ sheet: !again, over }"
-    @dragover.prevent="over = true"
-    @dragleave="over = false"
-    @drop.prevent="bring($event.dataTransfer?.files[0])"
-  >
+  <div class="art-in" :class="{ sheet: !again, over }">
     <p v-if="!again">{{ $t('cut.noArt') }}</p>
     <div class="ways">
       <a-button :type="again ? 'default' : 'primary'" :loading="busy" @click="picker?.click()">{{
@@ -78,10 +116,11 @@ async function fetchArt(id: string) {
         ref="picker"
         type="file"
         accept=".svg,image/svg+xml"
+        multiple
         class="visually-hidden"
         tabindex="-1"
         :aria-label="$t('cut.chooseArt')"
-        @change="bring(picked($event))"
+        @change="bring(allPicked($event))"
       />
       <a-select
         v-if="shop?.items.length"
@@ -101,6 +140,7 @@ async function fetchArt(id: string) {
       <a-button danger @click="stop">{{ $t('cut.stop') }}</a-button>
     </div>
     <p v-else-if="work?.state === 'CANCELLED'" role="status">{{ $t('cut.stopped') }}</p>
+    <p v-if="others.length" role="status">{{ $t('cut.others', { names: others.join(', ') }) }}</p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   </div>
 </template>

@@ -19,6 +19,8 @@ const props = defineProps<{
   readings: Record<string, DesignReading>
   saving: boolean
   pieces: number
+  /** What each thing is called. */
+  names: Record<string, string>
 }>()
 const emit = defineEmits<{ change: [form: CutForm]; took: [view: Schemas['CutView']] }>()
 const { work, problem, follow, stop } = useWork()
@@ -27,6 +29,13 @@ const running = computed(() => work.value?.state === 'RUNNING')
 const percent = computed(() => (work.value?.of ? Math.round((100 * work.value.done) / work.value.of) : 0))
 const wrong = computed(
   () => props.layout?.mats.some(({ pieces }) => pieces.some(({ wrong: why }) => why !== null)) ?? false,
+)
+
+/** Things whose art has places that fail: they are laid out only on purpose. */
+const failing = computed(() =>
+  props.form.designs
+    .filter(({ decoration }) => props.readings[decoration]?.layers.some(({ faults }) => faults.length > 0))
+    .map(({ decoration }) => props.names[decoration] ?? decoration),
 )
 
 async function lay() {
@@ -81,9 +90,12 @@ const square = (mm2: number) => Math.round(mm2 / 100)
       :printed="form.designs.every(({ decoration }) => readings[decoration]?.print)"
       @change="emit('change', $event)"
     />
+    <p v-if="failing.length" class="fails" role="status">
+      {{ $t('cut.failsHere', { names: failing.join(', ') }) }}
+    </p>
     <div class="line">
       <a-button v-if="!running" type="primary" :disabled="saving || !form.designs.length" @click="lay">{{
-        $t(layout ? 'cut.layAgain' : 'cut.lay')
+        $t(failing.length ? 'cut.layAllTheSame' : layout ? 'cut.layAgain' : 'cut.lay')
       }}</a-button>
       <template v-else>
         <a-progress :percent="percent" class="progress" :aria-label="$t('cut.laying')" />
@@ -172,6 +184,13 @@ const square = (mm2: number) => Math.round(mm2 / 100)
 </template>
 
 <style scoped>
+.fails {
+  margin: 6px 0;
+  padding: 6px 12px;
+  border-radius: 8px;
+  background: var(--tight-ground);
+}
+
 .line {
   display: flex;
   flex-wrap: wrap;

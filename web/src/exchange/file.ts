@@ -8,13 +8,16 @@ export const BYTES = {
 /** The generated types know files as text. */
 export const asBody = (file: File) => file as unknown as string
 
-/** The file that was picked, so that the same one can be picked again. */
-export function picked(event: Event): File | null {
+/** The files that were picked, so that the same ones can be picked again. */
+export function allPicked(event: Event): File[] {
   const input = event.target as HTMLInputElement
-  const file = input.files?.[0] ?? null
+  const files = [...(input.files ?? [])]
   input.value = ''
-  return file
+  return files
 }
+
+/** The file that was picked, where one is asked for. */
+export const picked = (event: Event): File | null => allPicked(event)[0] ?? null
 
 export const said = (e: unknown) => (e instanceof Problem ? e.message : String(e))
 

@@ -478,8 +478,13 @@ export default {
     positions: 'Press positions',
     positionsNote: 'The design is larger than the platen: {n} overlapping positions.',
     noArt:
-      'Bring the art as an SVG file: drop it here, or choose it. What will fail is said before a blade touches film.',
+      'Bring the art as an SVG file: drop it anywhere, paste it, or choose it. What will fail is said before a blade touches film.',
     chooseArt: 'Choose an SVG file',
+    fileSays: '{name}: {says}',
+    pasted: 'pasted drawing',
+    others: 'Also kept with the art of the shop: {names}.',
+    failsHere: 'In what is cut for {names} something fails at this size. Look at “Art and what fails” first.',
+    layAllTheSame: 'Lay it out all the same',
     otherArt: 'Other art',
     fromShop: 'Art of the shop',
     tooLarge:

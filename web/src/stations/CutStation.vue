@@ -226,6 +226,7 @@ function flow() {
               :readings="readings"
               :saving="saving || unsaved"
               :pieces="ticket.pieces"
+              :names="Object.fromEntries(form.decorations.map(({ id, description }) => [id, description]))"
               @change="change"
               @took="took"
             />

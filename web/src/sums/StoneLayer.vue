@@ -111,7 +111,11 @@ legend {
   gap: 8px;
   float: left;
   width: 100%;
+  margin: 0;
   padding: 0;
+  border: 0;
+  font-size: var(--type-body);
+  font-weight: 600;
 }
 
 i {

@@ -109,7 +109,7 @@ class Pictures extends Journey {
     page.locator(".ant-radio-wrapper").filter(has("Stones")).click();
     choose("stone-layer-0-size", "SS10");
     choose("stone-layer-1-size", "SS6");
-    page.locator(".work table.rows").waitFor();
+    page.locator(".work table.rows").filter(has("SS6")).waitFor();
     page.evaluate("() => document.querySelector('.tabs').scrollIntoView()");
     save("sums");
   }

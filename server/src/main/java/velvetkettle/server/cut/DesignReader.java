@@ -3,12 +3,14 @@ package velvetkettle.server.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
+import velvetkettle.core.cut.art.MixedFilms;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.letter.BrokenShapes;
 import velvetkettle.core.cut.out.SvgPath;
@@ -22,6 +24,7 @@ import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.shelf.CutterSetting;
+import velvetkettle.core.shelf.Material;
 import velvetkettle.server.shelf.MaterialService;
 
 /** Says what will fail in a design, for the materials that were chosen. */
@@ -71,7 +74,7 @@ public class DesignReader {
         layers.stream().mapToDouble(DesignReading.LayerReading::weedingSeconds).sum(),
         layers.stream().mapToDouble(DesignReading.LayerReading::cutLength).sum(),
         printed ? print(art, design.print()) : null,
-        checks(medium, printed));
+        checks(design, art, medium, printed));
   }
 
   private DesignReading.LayerReading layer(
@@ -144,6 +147,17 @@ public class DesignReader {
         .orElse(null);
   }
 
+  private MixedFilms.Film film(CutForm.Design design, ColourLayer layer) {
+    Material material =
+        design.colours().stream()
+            .filter(choice -> choice.colour().equals(layer.colour()))
+            .flatMap(choice -> Stream.ofNullable(choice.materialId()))
+            .map(materials::material)
+            .findFirst()
+            .orElse(null);
+    return new MixedFilms.Film(designs.medium(design, layer), material);
+  }
+
   private static Sentence said(CutterSetting cutter) {
     List<String> parts = new ArrayList<>();
     if (cutter.blade() != null) {
@@ -174,8 +188,12 @@ public class DesignReader {
   }
 
   /** What to look at, in the order in which it goes wrong. */
-  private static List<Sentence> checks(Medium medium, boolean printed) {
+  private List<Sentence> checks(CutForm.Design design, Art art, Medium medium, boolean printed) {
     List<Sentence> checks = new ArrayList<>();
+    if (!printed) {
+      checks.addAll(
+          MixedFilms.told(art.layers().stream().map(layer -> film(design, layer)).toList()));
+    }
     checks.add(
         Sentence.of(Designs.isMirrored(medium) ? "cut.check.mirrored" : "cut.check.as-seen"));
     if (printed) {

@@ -10,6 +10,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.lay.Mat;
 import velvetkettle.core.cut.out.TrueSize;
+import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.cut.paper.TruePaper;
 import velvetkettle.server.speech.Speech;
@@ -40,7 +41,8 @@ class MatPaper {
             (float) form.lay().matLength(),
             files.onMat(form, mats.get(i)),
             speech.say(Sentence.of("cut.paper.mat", i + 1, mats.size()), units),
-            bar);
+            bar,
+            TruePaper.FOOT);
       }
       for (KeptLayout.DesignPrints prints : kept.prints()) {
         CutForm.Design design = form.design(prints.decoration()).orElseThrow();
@@ -53,7 +55,8 @@ class MatPaper {
               (float) prints.job().page().height(),
               files.onPage(design, prints.job().pages().get(i), true),
               speech.say(Sentence.of("cut.paper.page", i + 1, pages.size()), units),
-              bar);
+              bar,
+              footOf(prints.job().page()));
         }
       }
       ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -64,6 +67,11 @@ class MatPaper {
     }
   }
 
+  /** A page that is printed stays as large as the paper. */
+  private static float footOf(Paper page) {
+    return page.margin() >= TruePaper.MARGIN_FOR_FOOT ? TruePaper.NO_FOOT : TruePaper.FOOT;
+  }
+
   private static void page(
       PDDocument document,
       PDFont font,
@@ -71,13 +79,18 @@ class MatPaper {
       float height,
       List<TrueSize.Filled> shapes,
       String name,
-      String bar)
+      String bar,
+      float foot)
       throws IOException {
-    try (PDPageContentStream out = TruePaper.page(document, width, height)) {
+    try (PDPageContentStream out = TruePaper.page(document, width, height, foot)) {
       for (TrueSize.Filled shape : shapes) {
-        TruePaper.fill(out, shape.area(), shape.colour(), height + TruePaper.FOOT);
+        TruePaper.fill(out, shape.area(), shape.colour(), height + foot);
       }
-      TruePaper.foot(out, font, name + " " + bar, "");
+      if (foot == TruePaper.NO_FOOT) {
+        TruePaper.footInMargin(out, font, name, bar);
+      } else {
+        TruePaper.foot(out, font, name + " " + bar, "");
+      }
     }
   }
 }

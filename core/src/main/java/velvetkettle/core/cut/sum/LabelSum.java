@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cut.label.Fold;
 import velvetkettle.core.cut.label.Label;
 import velvetkettle.core.cut.label.LabelMeasures;
@@ -30,7 +31,7 @@ public final class LabelSum {
   private LabelSum() {}
 
   /**
-   * @param mirrored whether the print has to lie face down
+   * @param mirrored whether the print has to lie face down; null where no method is taken yet
    * @param outline of words, y down, their line at 0
    * @param full the height of a letter of full height in the units of the outline
    */
@@ -38,12 +39,13 @@ public final class LabelSum {
       List<Label> labels,
       LabelMeasures measures,
       LabelStock stock,
-      boolean mirrored,
+      @Nullable Boolean mirrored,
       Press press,
       Function<String, Shape> outline,
       double full) {
+    boolean over = Boolean.TRUE.equals(mirrored);
     LabelStrips strips = LabelStrips.lay(labels, measures, stock);
-    LabelPages.Drawn drawn = LabelPages.of(strips, measures, stock, mirrored, outline, full);
+    LabelPages.Drawn drawn = LabelPages.of(strips, measures, stock, over, outline, full);
     int laid = labels.size() - strips.left().size();
     StripClosings closings =
         StripClosings.of(
@@ -70,11 +72,11 @@ public final class LabelSum {
     } else {
       facts.say("sum.labels.pages", strips.pages(), strips.stripsPerPage());
     }
-    facts.say("sum.yield", Sum.percent(strips.yield())).when(mirrored, "sum.labels.mirrored");
+    facts.say("sum.yield", Sum.percent(strips.yield())).when(over, "sum.labels.mirrored");
     return new Sum(
         drawn.pages(),
         facts.all(),
-        cautions(strips, drawn, measures),
+        cautions(strips, drawn, measures, mirrored == null),
         steps(measures, stock),
         Seconds.of(laid * (CUT + FOLD * folds(measures.fold()))));
   }
@@ -102,7 +104,7 @@ public final class LabelSum {
   }
 
   private static List<Sentence> cautions(
-      LabelStrips strips, LabelPages.Drawn drawn, LabelMeasures measures) {
+      LabelStrips strips, LabelPages.Drawn drawn, LabelMeasures measures, boolean undecided) {
     Sum.Said said = new Sum.Said();
     if (strips.perStrip() == 0) {
       return said.say("sum.labels.too-long", Sum.tenths(measures.cut())).all();
@@ -111,7 +113,8 @@ public final class LabelSum {
     said.when(
         any, "sum.labels.left", strips.left().size(), any ? strips.left().get(0).words() : "");
     boolean small = drawn.letters() > 0 && drawn.letters() < READABLE;
-    return said.when(small, "sum.labels.small", Sum.tenths(drawn.letters()), longest(strips))
+    return said.when(undecided, "sum.labels.undecided")
+        .when(small, "sum.labels.small", Sum.tenths(drawn.letters()), longest(strips))
         .when(
             measures.fold() != Fold.FLAT && measures.allowance() < 5,
             "sum.labels.fold",

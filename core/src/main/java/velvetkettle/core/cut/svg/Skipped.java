@@ -66,6 +66,10 @@ final class Skipped {
     say("svg.skipped.gradient", named(element));
   }
 
+  void averaged(SvgElement element, String colour) {
+    say("svg.averaged", named(element), colour);
+  }
+
   void broken(SvgElement element, int at) {
     say("svg.skipped.broken", named(element), at);
   }

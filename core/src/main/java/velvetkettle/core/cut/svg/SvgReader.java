@@ -27,6 +27,7 @@ public final class SvgReader {
   private final SvgTree tree;
   private final StyleSheet sheet;
   private final Clips clips;
+  private final Gradients gradients;
   private final WorkBudget budget;
   private final Limits limits;
   private final Skipped skipped = new Skipped();
@@ -40,6 +41,7 @@ public final class SvgReader {
     this.limits = new Limits(budget);
     this.sheet = new StyleSheet(tree.root(), budget);
     this.clips = new Clips(tree, sheet, limits, budget);
+    this.gradients = new Gradients(tree, sheet);
   }
 
   /**
@@ -308,10 +310,16 @@ public final class SvgReader {
 
   private void paint(
       SvgElement element, Paint paint, Shape shape, FillRule rule, @Nullable MultiPolygon clip) {
+    String colour = paint.colour();
     if (paint.server() != null) {
-      skipped.gradient(element);
+      colour = gradients.mean(paint.server());
+      if (colour == null) {
+        skipped.gradient(element);
+      } else {
+        skipped.averaged(element, colour);
+      }
     }
-    if (paint.colour() == null) {
+    if (colour == null) {
       return;
     }
     MultiPolygon area = limits.area(shape, rule);
@@ -319,7 +327,7 @@ public final class SvgReader {
       area = Grid.intersection(area, clip, budget);
     }
     if (!area.isEmpty()) {
-      shapes.add(new PaintedShape(paint.colour(), area));
+      shapes.add(new PaintedShape(colour, area));
     }
   }
 }

@@ -77,6 +77,22 @@ class SumTest {
         .isEmpty();
   }
 
+  /**
+   * Before a method is taken nobody knows which way round the print has to be, and that is said.
+   */
+  @Test
+  void labelsBeforeAMethod() {
+    LabelStock tape = new LabelStock.Tapes(List.of(1000.0), 300);
+    Function<String, Shape> block = w -> new Rectangle2D.Double(0, -10, 7, 10);
+    List<Label> one = List.of(new Label("S"));
+    for (Boolean mirrored : new Boolean[] {null, true, false}) {
+      Sum sum = LabelSum.of(one, LabelMeasures.USUAL, tape, mirrored, PRESS, block, 10);
+      assertThat(cautions(sum).contains("sum.labels.undecided")).isEqualTo(mirrored == null);
+      assertThat(sum.facts().stream().anyMatch(f -> f.key().equals("sum.labels.mirrored")))
+          .isEqualTo(Boolean.TRUE.equals(mirrored));
+    }
+  }
+
   private static MultiPolygon disc(double r) {
     return Rings.area(
         Flattening.rings(new Ellipse2D.Double(0, 0, 2 * r, 2 * r)), FillRule.NON_ZERO);

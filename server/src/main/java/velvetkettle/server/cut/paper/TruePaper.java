@@ -24,11 +24,20 @@ import velvetkettle.core.cut.shape.Grid;
 public final class TruePaper {
   private static final float POINTS = 72 / 25.4f;
 
-  /** Room below a page for its bar and its name, mm. */
+  /** Room below a drawing for its bar and its name, mm. */
   public static final float FOOT = 20;
+
+  /**
+   * A sheet of the printer has its foot within its own margin, so that it stays as large as it is.
+   */
+  public static final float NO_FOOT = 0;
+
+  /** The least margin that a foot fits into, mm. */
+  public static final double MARGIN_FOR_FOOT = 8;
 
   private static final float BAR = 100;
   private static final float SIZE = 9;
+  private static final float SMALL = 6.5f;
 
   /** Arm of a Bézier curve for a quarter of a circle. */
   private static final float ARM = 0.5522848f;
@@ -42,17 +51,24 @@ public final class TruePaper {
     }
   }
 
-  /** A new page with its edge, and room for the foot below it. */
-  public static PDPageContentStream page(PDDocument document, float width, float height)
+  /**
+   * A new page.
+   *
+   * @param foot {@link #FOOT} for a drawing, which has its edge drawn and its foot below it; {@link
+   *     #NO_FOOT} for a sheet of the printer
+   */
+  public static PDPageContentStream page(PDDocument document, float width, float height, float foot)
       throws IOException {
-    float wide = Math.max(width, BAR + 20);
-    PDPage page = new PDPage(new PDRectangle(wide * POINTS, (height + FOOT) * POINTS));
+    float wide = foot == NO_FOOT ? width : Math.max(width, BAR + 20);
+    PDPage page = new PDPage(new PDRectangle(wide * POINTS, (height + foot) * POINTS));
     document.addPage(page);
     PDPageContentStream out = new PDPageContentStream(document, page);
-    out.setStrokingColor(new Color(0xb0a8a4));
-    out.setLineWidth(0.5f);
-    out.addRect(0, FOOT * POINTS, width * POINTS, height * POINTS);
-    out.stroke();
+    if (foot != NO_FOOT) {
+      out.setStrokingColor(new Color(0xb0a8a4));
+      out.setLineWidth(0.5f);
+      out.addRect(0, foot * POINTS, width * POINTS, height * POINTS);
+      out.stroke();
+    }
     return out;
   }
 
@@ -112,29 +128,46 @@ public final class TruePaper {
     return sample.append(sample).toString();
   }
 
-  /** The bar, and two lines of words: what it is, and what its lines are for. */
+  /** The bar, and below it what it is and what its lines are for. */
   public static void foot(PDPageContentStream out, PDFont font, String words, String legend)
       throws IOException {
-    float x = 10 * POINTS;
-    float y = 10 * POINTS;
-    out.setNonStrokingColor(Color.BLACK);
-    out.addRect(x, y, BAR * POINTS, POINTS);
-    for (int i = 0; i <= 10; i++) {
-      out.addRect(x + i * 10 * POINTS - 0.25f, y, 0.5f, 3 * POINTS);
-    }
-    out.fill();
-    say(out, font, x, 6 * POINTS, words);
-    say(out, font, x, 2 * POINTS, legend);
+    bar(out, 10, 3);
+    say(out, font, 10, 6, SIZE, words);
+    say(out, font, 10, 2, SIZE, legend);
   }
 
-  private static void say(PDPageContentStream out, PDFont font, float x, float y, String words)
+  /** The same within a margin of {@link #MARGIN_FOR_FOOT}: the words stand beside the bar. */
+  public static void footInMargin(PDPageContentStream out, PDFont font, String words, String legend)
+      throws IOException {
+    bar(out, 6, 1.2f);
+    say(out, font, 114, 6, SMALL, words);
+    say(out, font, 10, 3.4f, SMALL, legend);
+  }
+
+  /**
+   * @param up mm from the bottom of the page
+   * @param tick how long its marks are, mm
+   */
+  private static void bar(PDPageContentStream out, float up, float tick) throws IOException {
+    float x = 10 * POINTS;
+    float y = up * POINTS;
+    out.setNonStrokingColor(Color.BLACK);
+    out.addRect(x, y, BAR * POINTS, tick * POINTS / 3);
+    for (int i = 0; i <= 10; i++) {
+      out.addRect(x + i * 10 * POINTS - 0.25f, y, 0.5f, tick * POINTS);
+    }
+    out.fill();
+  }
+
+  private static void say(
+      PDPageContentStream out, PDFont font, float x, float y, float size, String words)
       throws IOException {
     if (words.isEmpty()) {
       return;
     }
     out.beginText();
-    out.setFont(font, SIZE);
-    out.newLineAtOffset(x, y);
+    out.setFont(font, size);
+    out.newLineAtOffset(x * POINTS, y * POINTS);
     out.showText(words);
     out.endText();
   }

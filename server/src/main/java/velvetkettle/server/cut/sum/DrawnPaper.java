@@ -34,7 +34,10 @@ class DrawnPaper {
     this.speech = speech;
   }
 
-  byte[] write(List<DrawnPage> pages, Units units) {
+  /**
+   * @param sheets whether each page is a sheet of the printer, and stays as large as that
+   */
+  byte[] write(List<DrawnPage> pages, boolean sheets, Units units) {
     if (pages.isEmpty()) {
       throw new velvetkettle.server.problem.RefusedException(
           "pages", Sentence.of("sum.nothing-to-draw"));
@@ -42,15 +45,20 @@ class DrawnPaper {
     try (PDDocument document = new PDDocument()) {
       PDFont font = TruePaper.font(document);
       String bar = speech.say(Sentence.of("cut.paper.bar"), units);
+      float foot = sheets ? TruePaper.NO_FOOT : TruePaper.FOOT;
       for (DrawnPage page : pages) {
         try (PDPageContentStream out =
-            TruePaper.page(document, (float) page.width(), (float) page.height())) {
-          float height = (float) page.height() + TruePaper.FOOT;
+            TruePaper.page(document, (float) page.width(), (float) page.height(), foot)) {
+          float height = (float) page.height() + foot;
           for (Mark mark : page.marks()) {
             draw(out, mark, height);
           }
           String name = speech.say(Sentence.of("drawn.paper", page.name()), units);
-          TruePaper.foot(out, font, name + " " + bar, legend(page));
+          if (sheets) {
+            TruePaper.footInMargin(out, font, name, bar + " " + legend(page));
+          } else {
+            TruePaper.foot(out, font, name + " " + bar, legend(page));
+          }
         }
       }
       ByteArrayOutputStream out = new ByteArrayOutputStream();

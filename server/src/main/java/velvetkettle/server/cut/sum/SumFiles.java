@@ -52,9 +52,9 @@ class SumFiles {
           : text(name, "image/vnd.dxf", Dxf.of(of));
     }
     return switch (name) {
-      case "pages.pdf" -> pdf(name, pages, units);
-      case "a4.pdf" -> pdf(name, tiles(pages, Paper.A4), units);
-      case "letter.pdf" -> pdf(name, tiles(pages, Paper.LETTER), units);
+      case "pages.pdf" -> pdf(name, pages, false, units);
+      case "a4.pdf" -> pdf(name, tiles(pages, Paper.A4), true, units);
+      case "letter.pdf" -> pdf(name, tiles(pages, Paper.LETTER), true, units);
       case "stones.csv" -> {
         if (done.laid() == null) {
           throw new NotFoundException("file", name);
@@ -65,8 +65,8 @@ class SumFiles {
     };
   }
 
-  private SumFile pdf(String name, List<DrawnPage> pages, Units units) {
-    return new SumFile(name, "application/pdf", paper.write(pages, units));
+  private SumFile pdf(String name, List<DrawnPage> pages, boolean sheets, Units units) {
+    return new SumFile(name, "application/pdf", paper.write(pages, sheets, units));
   }
 
   private static SumFile text(String name, String type, String text) {

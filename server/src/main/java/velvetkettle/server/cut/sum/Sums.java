@@ -166,12 +166,13 @@ class Sums {
     return words;
   }
 
-  private boolean isMirrored(@Nullable String medium) {
-    return medium != null
-        && media
+  private @Nullable Boolean isMirrored(@Nullable String medium) {
+    return medium == null
+        ? null
+        : media
             .find(medium)
-            .filter(each -> each.handling().orientation() == Orientation.MIRRORED)
-            .isPresent();
+            .map(each -> each.handling().orientation() == Orientation.MIRRORED)
+            .orElse(null);
   }
 
   private Sum patches(TicketView ticket, String decoration, PatchesForm form) {

@@ -202,6 +202,9 @@ class SumApiTest extends ServerTest {
       assertThat(sheets.getNumberOfPages()).isGreaterThan(2);
       assertThat((double) sheets.getPage(0).getMediaBox().getWidth())
           .isCloseTo(210 * 72 / 25.4, within(0.5));
+      assertThat((double) sheets.getPage(0).getMediaBox().getHeight())
+          .isCloseTo(297 * 72 / 25.4, within(0.5));
+      assertThat(new PDFTextStripper().getText(sheets)).contains("100 mm", "row 1, sheet 1");
     }
     assertThat(new String(file(SumKind.STRIPS, "page-2.dxf"), StandardCharsets.UTF_8))
         .startsWith("  0\nSECTION")

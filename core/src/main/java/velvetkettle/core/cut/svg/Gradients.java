@@ -1,0 +1,106 @@
+package velvetkettle.core.cut.svg;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The mean colours of gradients: film and stones have one colour. A stop counts as far as it
+ * reaches along the gradient [linear between stops, as SVG 1.1 draws them, section 13.2].
+ */
+final class Gradients {
+  private static final Set<String> KINDS = Set.of("linearGradient", "radialGradient");
+
+  /** A gradient takes its stops from another one, which may do so again. */
+  private static final int DEEPEST = 8;
+
+  private static final int MOST_STOPS = 256;
+
+  private final SvgTree tree;
+  private final StyleSheet sheet;
+  private final Map<String, Optional<String>> known = new HashMap<>();
+
+  Gradients(SvgTree tree, StyleSheet sheet) {
+    this.tree = tree;
+    this.sheet = sheet;
+  }
+
+  /**
+   * @param at from 0 to 1
+   * @param opacity from 0 to 1
+   */
+  private record Stop(double at, double red, double green, double blue, double opacity) {}
+
+  /** As #rrggbb; null where there is no such gradient, or nothing of it is seen. */
+  @Nullable String mean(String id) {
+    return known
+        .computeIfAbsent(id, named -> Optional.ofNullable(mean(stops(named, 0))))
+        .orElse(null);
+  }
+
+  private List<Stop> stops(String id, int depth) {
+    SvgElement gradient = tree.ids().get(id);
+    if (gradient == null || !KINDS.contains(gradient.name()) || depth > DEEPEST) {
+      return List.of();
+    }
+    List<Stop> stops = new ArrayList<>();
+    for (SvgElement child : gradient.children()) {
+      if (child.name().equals("stop") && stops.size() < MOST_STOPS) {
+        stops.add(stop(child));
+      }
+    }
+    String from = gradient.href();
+    return stops.isEmpty() && from != null ? stops(from, depth + 1) : stops;
+  }
+
+  private Stop stop(SvgElement element) {
+    Map<String, String> says = new HashMap<>(element.attributes());
+    says.putAll(sheet.of(element));
+    says.putAll(StyleSheet.declarations(element.attribute("style")));
+    String colour = Paint.colour(says.getOrDefault("stop-color", "black"));
+    double opacity = colour == null ? 0 : bounded(Lengths.read(says.get("stop-opacity"), 1, 1));
+    int rgb = colour == null ? 0 : Integer.parseInt(colour.substring(1), 16);
+    return new Stop(
+        bounded(Lengths.read(says.get("offset"), 1, 0)),
+        rgb >> 16,
+        rgb >> 8 & 255,
+        rgb & 255,
+        opacity);
+  }
+
+  private static double bounded(double share) {
+    return Math.max(0, Math.min(1, share));
+  }
+
+  /** Each stop weighs half of the ways to its neighbours, the outer ones what lies beyond too. */
+  private static @Nullable String mean(List<Stop> stops) {
+    List<Stop> sorted = stops.stream().sorted(Comparator.comparingDouble(Stop::at)).toList();
+    double[] sum = new double[3];
+    double all = 0;
+    for (int i = 0; i < sorted.size(); i++) {
+      Stop stop = sorted.get(i);
+      double before = i == 0 ? stop.at() : (stop.at() - sorted.get(i - 1).at()) / 2;
+      double after =
+          i == sorted.size() - 1 ? 1 - stop.at() : (sorted.get(i + 1).at() - stop.at()) / 2;
+      double weight = (before + after) * stop.opacity();
+      sum[0] += weight * stop.red();
+      sum[1] += weight * stop.green();
+      sum[2] += weight * stop.blue();
+      all += weight;
+    }
+    return all <= 0
+        ? null
+        : String.format(
+            Locale.ROOT,
+            "#%02x%02x%02x",
+            Math.round(sum[0] / all),
+            Math.round(sum[1] / all),
+            Math.round(sum[2] / all));
+  }
+}
