@@ -95,7 +95,7 @@ const square = (mm2: number) => Math.round(mm2 / 100)
     </p>
     <div class="line">
       <a-button v-if="!running" type="primary" :disabled="saving || !form.designs.length" @click="lay">{{
-        $t(failing.length ? 'cut.layAllTheSame' : layout ? 'cut.layAgain' : 'cut.lay')
+        $t(layout ? 'cut.layAgain' : failing.length ? 'cut.layAllTheSame' : 'cut.lay')
       }}</a-button>
       <template v-else>
         <a-progress :percent="percent" class="progress" :aria-label="$t('cut.laying')" />

@@ -483,7 +483,7 @@ export default {
     fileSays: '{name}: {says}',
     pasted: 'pasted drawing',
     others: 'Also kept with the art of the shop: {names}.',
-    failsHere: 'In what is cut for {names} something fails at this size. Look at “Art and what fails” first.',
+    failsHere: 'Something fails in what is cut for {names} at this size. See what it is before you lay it out.',
     layAllTheSame: 'Lay it out all the same',
     otherArt: 'Other art',
     fromShop: 'Art of the shop',

@@ -206,6 +206,101 @@ class CutIT extends Journey {
     assertThat(file.split("<path")).hasSize(1 + 5 + 3);
   }
 
+  private static final String[] TINCTURES = {"#1d3c6e", "#c8262b", "#e0b23a"};
+
+  /** A shield of 200 shapes over one another: bars, discs and lozenges, none of them apart. */
+  private static byte[] coatOfArms() {
+    StringBuilder arms =
+        new StringBuilder(
+            "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='110mm' viewBox='0 0 90 110'>"
+                + "<path fill='#1d3c6e' d='M0 0H90V60C90 90 60 105 45 110C30 105 0 90 0 60Z'/>");
+    for (int i = 1; i < 200; i++) {
+      double x = 12 + i * 37 % 66;
+      double y = 12 + i * 53 % 70;
+      double r = 3 + i * 7 % 9;
+      String colour = TINCTURES[i % 3];
+      arms.append(
+          switch (i % 4) {
+            case 0 ->
+                String.format(
+                    Locale.ROOT, "<circle fill='%s' cx='%f' cy='%f' r='%f'/>", colour, x, y, r);
+            case 1 ->
+                String.format(
+                    Locale.ROOT,
+                    "<rect fill='%s' x='%f' y='%f' width='%f' height='4'/>",
+                    colour,
+                    x - r,
+                    y - 2,
+                    2 * r);
+            case 2 ->
+                String.format(
+                    Locale.ROOT,
+                    "<path fill='%s' d='M%f %fl%f %fl%f %fl%f %fz'/>",
+                    colour,
+                    x,
+                    y - r,
+                    r,
+                    r,
+                    -r,
+                    r,
+                    -r,
+                    -r);
+            default ->
+                String.format(
+                    Locale.ROOT,
+                    "<ellipse fill='%s' cx='%f' cy='%f' rx='%f' ry='%f'/>",
+                    colour,
+                    x,
+                    y,
+                    r,
+                    r / 2);
+          });
+    }
+    return arms.append("</svg>").toString().getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static void roll(String name) throws IOException {
+    String form =
+        "{\"name\":\"%s\",\"medium\":\"film-smooth\",\"colour\":\"arms\",\"depth\":\"DARK\","
+            + "\"rollWidth\":300,\"left\":1000,\"version\":0}";
+    assertThat(KETTLE.put("/api/materials/" + UUID.randomUUID(), form.formatted(name)).statusCode())
+        .isEqualTo(200);
+  }
+
+  private void layOut() {
+    for (String colour : TINCTURES) {
+      choose("material-" + colour.substring(1), "Herald " + colour.substring(1) + " ·");
+    }
+    toLayout();
+    assertThat(button("Lay it out")).isEnabled();
+    button("Lay it out").click();
+    assertThat(page.getByText("All as PDF, 1:1")).isVisible();
+  }
+
+  @Test
+  @DisplayName(
+      "a coat of arms of 200 shapes over one another: split by colour, then cut from what was left")
+  void coatOfArms200() throws IOException {
+    for (String colour : TINCTURES) {
+      roll("Herald " + colour.substring(1));
+    }
+    atCut("coat of arms", "Everyday film", "90", "110", 3, 1);
+    artPicker().setInputFiles(svg("arms.svg", coatOfArms()));
+    assertThat(page.locator(".colours tbody tr")).hasCount(3);
+    layOut();
+    assertThat(cut().at("/layout/left")).isEmpty();
+    button("Take it off the shelf").click();
+    page.locator(".ant-popconfirm-buttons .ant-btn-primary").click();
+    assertThat(page.getByText("It is off the shelf; what is left of it went back.")).isVisible();
+    atCut("coat of arms again", "Everyday film", "60", "74", 3, 1);
+    choose("art-of-shop", "arms");
+    assertThat(page.locator(".colours tbody tr")).hasCount(3);
+    layOut();
+    JsonNode uses = cut().at("/layout/uses");
+    assertThat(uses).hasSize(3);
+    uses.forEach(use -> assertThat(use.path("kind").asText()).isEqualTo("REMNANT"));
+  }
+
   @Test
   @DisplayName("what is written out and brought in again has the same areas")
   void broughtInAgain() throws IOException {

@@ -11,7 +11,10 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
@@ -33,19 +36,33 @@ class SumsIT extends Journey {
     return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What may go wrong"));
   }
 
-  /** The sums of the ticket that was just kept. */
-  private void sums(String kind) {
-    station("Cut").click();
+  /** A ticket at the sums of its one thing; what stands round it is asked for elsewhere. */
+  private void sums(String sum, String title, String cloth, String thing, int pieces, String roster)
+      throws IOException {
+    String press = Shop.JSON.readTree(KETTLE.get("/api/presses").body()).at("/items/0/id").asText();
+    String id = UUID.randomUUID().toString();
+    String form =
+        ("{'title':'%s','customer':'Harbour players','dueAt':'2026-12-18T16:00:00Z','pieces':%d,"
+                + "'pressId':'%s','garment':{'name':'%s','kind':'TOP','obstacles':[],"
+                + "'iron':'UNKNOWN','size':'ADULT','finish':'NONE',%s},'decorations':[{'id':'a',%s,"
+                + "'colours':1,'lightest':'WHITE','placement':'CHEST','surface':'ANY',"
+                + "'thinnestStroke':null,'layered':false,'stones':0,'medium':null,"
+                + "'materialId':null}],'roster':[%s],'version':0}")
+            .formatted(title, pieces, press, title, cloth, thing, roster)
+            .replace('\'', '"');
+    assertThat(KETTLE.put("/api/tickets/" + id, form).body()).contains(title);
+    page.navigate("/tickets/" + id + "/cut");
     page.getByText("Sums", new Page.GetByTextOptions().setExact(true)).click();
-    page.locator(".ant-radio-wrapper").filter(has(kind)).click();
+    page.locator(".ant-radio-wrapper").filter(has(sum)).click();
     assertThat(facts()).isVisible();
   }
 
-  private void thing(String description, String art, String width, String height) {
-    type("description", description);
-    choose("art", art);
-    typeNumber("width", width);
-    typeNumber("height", height);
+  private static final String COTTON =
+      "'label':'100% cotton','fabric':'JERSEY','colour':'navy','depth':'DARK','hue':'BLUE','dye':'REACTIVE'";
+
+  private static String thing(String description, String kind, int width, int height) {
+    return "'description':'%s','kind':'%s','width':%d,'height':%d"
+        .formatted(description, kind, width, height);
   }
 
   private String file(String link) throws IOException {
@@ -62,20 +79,11 @@ class SumsIT extends Journey {
   @Test
   @DisplayName("60 name labels for a choir's robes from two tapes, every name once")
   void labelsForAChoir() throws IOException {
-    garment("choir robe", "100% polyester", "Woven satin");
-    choose("dye", "Disperse");
-    thing("name label", "Label", "50", "25");
-    StringBuilder choir = new StringBuilder("name;size\n");
-    for (int i = 1; i <= 60; i++) {
-      choir.append("Skerry ").append(i).append(";").append(i % 2 == 0 ? "M" : "L").append("\n");
-    }
-    page.locator("input[type=file]")
-        .setInputFiles(
-            new FilePayload(
-                "choir.csv", "text/csv", choir.toString().getBytes(StandardCharsets.UTF_8)));
-    button("Take these 60").click();
-    keepAndChoose("Choir of the quay");
-    sums("Labels");
+    String choir =
+        IntStream.rangeClosed(1, 60)
+            .mapToObj("{'name':'Skerry %d','number':'','size':'M'}"::formatted)
+            .collect(Collectors.joining(","));
+    sums("Labels", "Choir of the quay", COTTON, thing("name label", "LABEL", 50, 25), 60, choir);
     assertThat(facts()).containsText("60 labels are laid");
     typeNumber("label-tape-0", "2500");
     button("Add a tape").click();
@@ -97,11 +105,8 @@ class SumsIT extends Journey {
   @Test
   @DisplayName("12 patches from two letter sheets of web, with their template")
   void patchesFromTwoSheets() throws IOException {
-    garment("ferry crew cap", "100% cotton", "Twill");
-    thing("crew patch", "Made patch", "64", "64");
-    typeNumber("pieces", "12");
-    keepAndChoose("Ferry crew patches");
-    sums("Patches");
+    sums(
+        "Patches", "Ferry crew patches", COTTON, thing("crew patch", "MADE_PATCH", 64, 64), 12, "");
     assertThat(facts()).containsText("12 patches of 64 mm x 64 mm");
     assertThat(facts()).containsText("Web for 12 of them lies on");
     typeNumber("patch-webs-count-0", "1");
@@ -120,12 +125,9 @@ class SumsIT extends Journey {
 
   @Test
   @DisplayName("a cape with slits over a printed lining: strips against the border, and a board")
-  void slitsOverALining() {
-    garment("mummers' cape", "100% cotton", "Jersey");
-    thing("printed lining", "Panel behind openings", "240", "320");
-    typeNumber("pieces", "2");
-    keepAndChoose("Mummers' capes");
-    sums("Slits");
+  void slitsOverALining() throws IOException {
+    sums(
+        "Slits", "Capes of the mummers", COTTON, thing("printed lining", "PANEL", 240, 320), 2, "");
     assertThat(facts()).containsText("42 slits of 60 mm");
     assertThat(facts()).containsText("Board inside: 290 mm x 370 mm, at least 3 mm thick");
     assertThat(cautions()).containsText("cut away from the hand that holds");
@@ -144,11 +146,8 @@ class SumsIT extends Journey {
 
   @Test
   @DisplayName("half shells along a neckline, left and right in turn, and what goes back")
-  void shellsAlongANeckline() {
-    garment("mermaid's bodice", "100% cotton", "Jersey");
-    thing("shells", "Pieces of other cloth", "200", "60");
-    keepAndChoose("Shells at the neck");
-    sums("Motifs");
+  void shellsAlongANeckline() throws IOException {
+    sums("Motifs", "Shells at the neck", COTTON, thing("shells", "APPLIQUE", 200, 60), 1, "");
     typeNumber("motif-depth", "60");
     choose("motif-part", "half");
     page.locator("#motif-alternate").click();
@@ -161,11 +160,14 @@ class SumsIT extends Journey {
   @Test
   @DisplayName("a lantern in stones of three sizes on a curtain's hem, brushed into stencils")
   void lanternInStones() throws IOException {
-    garment("stage curtain", "Panel", "100% cotton", "Velvet");
-    choose("depth", "Dark");
-    thing("lantern", "Figure or line of stones", "80", "110");
-    keepAndChoose("Lantern on the hem");
-    sums("Stones");
+    sums(
+        "Stones",
+        "Lantern on the hem",
+        "'label':'100% cotton','fabric':'VELVET','colour':'black','depth':'DARK','hue':'NEUTRAL',"
+            + "'dye':'REACTIVE'",
+        thing("lantern", "STONES", 80, 110),
+        1,
+        "");
     page.locator("input[type=file][accept*=svg]")
         .setInputFiles(
             new FilePayload(

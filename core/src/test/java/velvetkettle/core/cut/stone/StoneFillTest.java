@@ -28,15 +28,16 @@ class StoneFillTest {
    * of floor((100 - d) / (p sqrt(3) / 2)) + 1 rows.
    */
   @ParameterizedTest
-  @CsvSource({"SS6,2150", "SS10,1166"})
-  void aSquareOfAHundredInHexagons(StoneSize size, int stones) {
+  @CsvSource({"SS6,0.3,2150", "SS10,0.3,1166", "SS16,0.4,585"})
+  void aSquareOfAHundredInHexagons(StoneSize size, double gap, int stones) {
     double d = size.width().count();
-    double p = d + 0.3;
+    double p = d + gap;
     int rows = (int) Math.floor((100 - d) / (p * Math.sqrt(3) / 2)) + 1;
     int whole = (int) Math.floor((100 - d) / p) + 1;
     int between = (int) Math.floor((100 - d - p / 2) / p) + 1;
     assertThat((rows + 1) / 2 * whole + rows / 2 * between).isEqualTo(stones);
-    assertThat(fill(HUNDRED, Pattern.HEXAGONAL, size)).hasSize(stones);
+    assertThat(StoneFill.fill(HUNDRED, Pattern.HEXAGONAL, List.of(size), gap, Grading.NONE, GLASS))
+        .hasSize(stones);
   }
 
   /** A square lattice: as many each way as fit, by hand. */
