@@ -211,6 +211,22 @@ class SumApiTest extends ServerTest {
         .endsWith("EOF\n");
   }
 
+  @ParameterizedTest
+  @EnumSource(SumKind.class)
+  @DisplayName("every drawing of every sum comes in every format")
+  void everyFile(SumKind kind) throws Exception {
+    int pages = json(get(path(kind))).path("pages").size();
+    for (int page = 1; page <= pages; page++) {
+      assertThat(file(kind, "page-" + page + ".svg").length).isGreaterThan(100);
+      assertThat(file(kind, "page-" + page + ".dxf").length).isGreaterThan(100);
+    }
+    for (String name : List.of("pages.pdf", "a4.pdf", "letter.pdf")) {
+      try (PDDocument document = Loader.loadPDF(file(kind, name))) {
+        assertThat(document.getNumberOfPages()).as(name).isGreaterThanOrEqualTo(pages);
+      }
+    }
+  }
+
   /** Bad numbers at every place of every form: an answer of the client's fault, never ours. */
   @ParameterizedTest
   @EnumSource(SumKind.class)
