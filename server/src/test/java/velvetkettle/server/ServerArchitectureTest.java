@@ -21,6 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 import velvetkettle.core.cut.letter.LetterSetting;
 import velvetkettle.core.cut.print.CutLine;
 import velvetkettle.core.cut.print.PrintPages;
+import velvetkettle.core.cut.sum.LabelSum;
+import velvetkettle.core.cut.sum.MotifSum;
+import velvetkettle.core.cut.sum.PatchSum;
+import velvetkettle.core.cut.sum.SlitSum;
+import velvetkettle.core.cut.sum.StoneSum;
+import velvetkettle.core.cut.sum.StripSum;
 import velvetkettle.core.cut.svg.SvgReader;
 import velvetkettle.core.cut.weed.Weeding;
 import velvetkettle.core.heat.certainty.Certainty;
@@ -69,7 +75,13 @@ class ServerArchitectureTest {
           Weeding.class,
           LetterSetting.class,
           CutLine.class,
-          PrintPages.class);
+          PrintPages.class,
+          LabelSum.class,
+          PatchSum.class,
+          StripSum.class,
+          SlitSum.class,
+          StoneSum.class,
+          MotifSum.class);
 
   private static final DescribedPredicate<JavaClass> COMPUTES =
       DescribedPredicate.describe(
@@ -96,7 +108,8 @@ class ServerArchitectureTest {
   void theRuleKnowsWhatComputes() {
     JavaClasses all = new ClassFileImporter().importPackages("velvetkettle.server");
     assertThat(all.stream().filter(COMPUTES).map(JavaClass::getSimpleName))
-        .contains("PlanComputing", "TrialComputing", "Drawings", "DesignReader", "CutComputing");
+        .contains(
+            "PlanComputing", "TrialComputing", "Drawings", "DesignReader", "CutComputing", "Sums");
     assertThat(all.stream().filter(TRANSACTIONS).map(JavaClass::getSimpleName))
         .contains("TicketService", "PlanService", "CutService");
   }

@@ -48,8 +48,7 @@ public class Drawings implements SmartInitializingSingleton {
 
   /** Reads a drawing and keeps it; refuses what cannot be cut. */
   public ArtView bring(UUID id, String name, byte[] file, Progress progress) {
-    WorkBudget budget =
-        WorkBudget.ofDrawing((done, of) -> progress.at(of == 0 ? 0 : HALF * done / of, 2 * HALF));
+    WorkBudget budget = WorkBudget.ofDrawing((done, of) -> progress.at(HALF * done / of, 2 * HALF));
     SvgDrawing drawing = SvgReader.read(file, budget);
     if (drawing.shapes().isEmpty()) {
       throw new RefusedException("file", nothing(drawing));

@@ -170,6 +170,24 @@ class CutApiTest extends ServerTest {
     get("/api/art").andExpect(jsonPath("$.items[0].name").value("badge"));
   }
 
+  @Test
+  @DisplayName("a drawing of 300 shapes over one another is taken apart while it is told how far")
+  void manyShapesOverOneAnother() throws Exception {
+    StringBuilder shapes = new StringBuilder();
+    for (int i = 0; i < 300; i++) {
+      shapes.append(
+          "<circle fill='%s' cx='%d' cy='%d' r='14'/>"
+              .formatted(i % 2 == 0 ? "#1d3c6e" : "#c8262b", 15 + i * 7 % 70, 15 + i * 11 % 70));
+    }
+    String svg =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
+            + shapes
+            + "</svg>";
+    JsonNode brought = done(json(keep(UUID.randomUUID().toString(), svg)));
+    assertThat(brought.path("state").asText()).as(brought.toString()).isEqualTo("DONE");
+    assertThat(brought.at("/art/colours")).hasSize(2);
+  }
+
   @ParameterizedTest
   @CsvSource({
     "'', empty",

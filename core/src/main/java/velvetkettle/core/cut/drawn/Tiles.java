@@ -7,6 +7,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiLineString;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.LineStringExtracter;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.shape.Grid;
@@ -56,12 +57,13 @@ public final class Tiles {
     List<Mark> marks = new ArrayList<>();
     for (Mark mark : page.marks()) {
       if (mark instanceof Mark.Lines lines) {
-        Geometry seen = edges(lines.shape()).intersection(window);
+        // Where a line only touches the window, a point is left, which is nothing to draw.
+        Geometry seen = LineStringExtracter.getGeometry(edges(lines.shape()).intersection(window));
         if (!seen.isEmpty()) {
           marks.add(new Mark.Lines(lines.role(), move.transform(seen)));
         }
       } else if (mark instanceof Mark.Filled filled) {
-        Geometry seen = filled.area().intersection(window);
+        Geometry seen = Grid.areas(filled.area().intersection(window));
         if (!seen.isEmpty()) {
           marks.add(new Mark.Filled(filled.role(), filled.colour(), move.transform(seen)));
         }

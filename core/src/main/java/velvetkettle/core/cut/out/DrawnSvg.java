@@ -3,6 +3,7 @@ package velvetkettle.core.cut.out;
 import java.util.Locale;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryCollection;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import velvetkettle.core.cut.drawn.DrawnPage;
@@ -79,11 +80,9 @@ public final class DrawnSvg {
       }
     } else if (shape instanceof LineString line) {
       line(line, steps, d);
-    } else {
-      for (int i = 0; i < shape.getNumGeometries(); i++) {
-        if (shape.getGeometryN(i) != shape) {
-          append(shape.getGeometryN(i), steps, d);
-        }
+    } else if (shape instanceof GeometryCollection all) {
+      for (int i = 0; i < all.getNumGeometries(); i++) {
+        append(all.getGeometryN(i), steps, d);
       }
     }
   }

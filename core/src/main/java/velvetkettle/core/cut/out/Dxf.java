@@ -5,8 +5,8 @@ import java.util.Locale;
 import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryCollection;
 import org.locationtech.jts.geom.LineString;
-import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import velvetkettle.core.cut.drawn.DrawnPage;
 import velvetkettle.core.cut.drawn.LineRole;
@@ -64,9 +64,9 @@ public final class Dxf {
       }
     } else if (shape instanceof LineString line) {
       line(line, role, height, dxf);
-    } else if (!(shape instanceof Point)) {
-      for (int i = 0; i < shape.getNumGeometries(); i++) {
-        shape(shape.getGeometryN(i), role, height, dxf);
+    } else if (shape instanceof GeometryCollection all) {
+      for (int i = 0; i < all.getNumGeometries(); i++) {
+        shape(all.getGeometryN(i), role, height, dxf);
       }
     }
   }

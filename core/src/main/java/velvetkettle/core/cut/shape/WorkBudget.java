@@ -28,7 +28,9 @@ public final class WorkBudget {
   private long nextLook = BETWEEN_LOOKS;
   private int cornersSpent;
   private int done;
-  private int of;
+
+  /** Never 0, so that whoever is told may take shares of it. */
+  private int of = 1;
 
   /**
    * @param progress is told how far it is, and may end it
@@ -110,7 +112,7 @@ public final class WorkBudget {
    */
   public void at(int doneNow, int ofAll) {
     done = doneNow;
-    of = ofAll;
+    of = Math.max(1, ofAll);
     progress.check(done, of);
   }
 

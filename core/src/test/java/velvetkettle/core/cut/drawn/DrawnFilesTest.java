@@ -142,4 +142,19 @@ class DrawnFilesTest {
     assertThat(stones).isEqualTo(2);
     assertThat(Tiles.of(new DrawnPage(PAGE.name(), 180, 200, List.of()), Paper.A4)).hasSize(1);
   }
+
+  /** The first sheet ends at 190: a line that begins there leaves only a point on it. */
+  @Test
+  void aLineThatOnlyTouchesASheetIsNotOnIt() {
+    DrawnPage page =
+        new DrawnPage(
+            PAGE.name(), 300, 200, List.of(new Segments().line(190, 50, 300, 50).as(LineRole.CUT)));
+    List<DrawnPage> tiles = Tiles.of(page, Paper.A4);
+    assertThat(tiles.get(0).marks()).noneMatch(mark -> mark.role() == LineRole.CUT);
+    assertThat(tiles.get(1).marks()).anyMatch(mark -> mark.role() == LineRole.CUT);
+    for (DrawnPage tile : tiles) {
+      assertThat(DrawnSvg.of(tile)).contains("<svg");
+      assertThat(Dxf.of(tile)).endsWith("EOF\n");
+    }
+  }
 }

@@ -12,6 +12,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryCollection;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.springframework.stereotype.Component;
@@ -117,9 +118,9 @@ class DrawnPaper {
     } else if (shape instanceof LineString line) {
       TruePaper.line(out, line, height);
       out.stroke();
-    } else {
-      for (int i = 0; i < shape.getNumGeometries(); i++) {
-        stroke(out, shape.getGeometryN(i), height);
+    } else if (shape instanceof GeometryCollection all) {
+      for (int i = 0; i < all.getNumGeometries(); i++) {
+        stroke(out, all.getGeometryN(i), height);
       }
     }
   }
