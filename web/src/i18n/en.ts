@@ -371,6 +371,7 @@ export default {
     cautions: 'What may go wrong',
     facts: 'What it comes to',
     steps: 'How to do it',
+    hands: 'By hand, without the press, about',
     differs: 'The ticket has other measures than this.',
     take: 'Use these on the ticket',
     files: 'Files at true size',
@@ -483,7 +484,8 @@ export default {
     fileSays: '{name}: {says}',
     pasted: 'pasted drawing',
     others: 'Also kept with the art of the shop: {names}.',
-    failsHere: 'Something fails in what is cut for {names} at this size. See what it is before you lay it out.',
+    failsHere:
+      'Something fails in what is cut for {names} at this size. See what it is before you lay it out.',
     layAllTheSame: 'Lay it out all the same',
     otherArt: 'Other art',
     fromShop: 'Art of the shop',

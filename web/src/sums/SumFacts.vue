@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TimeValue from '@/quantity/TimeValue.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import type { SumView } from './sums'
 
@@ -15,6 +16,7 @@ const { title } = useVocabulary()
     <ul class="facts" :aria-label="$t('sums.facts')">
       <li v-for="fact in sum.facts" :key="fact">{{ fact }}</li>
     </ul>
+    <p v-if="sum.hands > 0 && !sum.kinds.length">{{ $t('sums.hands') }} <TimeValue :seconds="sum.hands" /></p>
     <table v-if="sum.kinds.length" class="rows">
       <thead>
         <tr>

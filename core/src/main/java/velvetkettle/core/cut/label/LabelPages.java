@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
@@ -133,9 +134,7 @@ public final class LabelPages {
         LineRole.MARK,
         INK,
         at.width(),
-        List.of(
-            new org.locationtech.jts.geom.Coordinate(
-                at.x() + at.width() / 2, at.y() + at.height() / 2)));
+        List.of(new Coordinate(at.x() + at.width() / 2, at.y() + at.height() / 2)));
   }
 
   /** Turned over as a whole where the print has to be: strips, words and marks alike. */

@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
 import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.drawn.DrawnPage;
 import velvetkettle.core.cut.drawn.LineRole;
@@ -90,7 +91,7 @@ public record PatchSet(PatchLines lines, Layout web, Layout cover) {
             Grid.rectangle(stock.at().x(), stock.at().y(), stock.at().width(), stock.at().height());
         marks.add(new Mark.Lines(LineRole.EDGE, edge));
       }
-      List<org.locationtech.jts.geom.Polygon> cut = new ArrayList<>();
+      List<Polygon> cut = new ArrayList<>();
       for (PlacedPiece piece : mat.pieces()) {
         cut.addAll(Grid.polygons(OnMat.placed(shape, shape.getEnvelopeInternal(), piece, false)));
       }

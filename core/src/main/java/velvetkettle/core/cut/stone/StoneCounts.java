@@ -25,12 +25,12 @@ public record StoneCounts(List<Kind> kinds) {
   }
 
   /**
-   * @param pieces that the same stones go on, 1 to 1000
+   * @param pieces that the same stones go on, 1 to 10 000
    * @param loss share that does not transfer, 0 to 0.5; 0.01 to 0.1 is usual [handbook of the
    *     trade: common practice, no source]
    */
   public static StoneCounts of(List<Stone> stones, int pieces, double loss) {
-    Bounds.check("pieces", pieces, 1, 1000, "");
+    Bounds.check("pieces", pieces, 1, 10_000, "");
     Bounds.check("the share that does not transfer", loss, 0, 0.5, "");
     Map<Map.Entry<StoneSize, String>, Integer> counts = new LinkedHashMap<>();
     stones.forEach(stone -> counts.merge(Map.entry(stone.size(), stone.colour()), 1, Integer::sum));

@@ -1,6 +1,7 @@
 package velvetkettle.core.cut.stone;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.TreeMap;
 import org.locationtech.jts.geom.Coordinate;
@@ -8,6 +9,7 @@ import org.locationtech.jts.geom.Envelope;
 import velvetkettle.core.cut.drawn.DrawnPage;
 import velvetkettle.core.cut.drawn.LineRole;
 import velvetkettle.core.cut.drawn.Mark;
+import velvetkettle.core.cut.drawn.Segments;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.Bounds;
@@ -52,7 +54,7 @@ public record StoneStencil(List<Stone> stones, double clearance) {
   }
 
   private TreeMap<StoneSize, List<Stone>> bySize() {
-    TreeMap<StoneSize, List<Stone>> sizes = new TreeMap<>(java.util.Comparator.reverseOrder());
+    TreeMap<StoneSize, List<Stone>> sizes = new TreeMap<>(Comparator.reverseOrder());
     stones.forEach(stone -> sizes.computeIfAbsent(stone.size(), s -> new ArrayList<>()).add(stone));
     return sizes;
   }
@@ -77,7 +79,7 @@ public record StoneStencil(List<Stone> stones, double clearance) {
               for (double x : new double[] {5, all.getWidth() - 5}) {
                 for (double y : new double[] {5, all.getHeight() - 5}) {
                   marks.add(
-                      new velvetkettle.core.cut.drawn.Segments()
+                      new Segments()
                           .line(x - 2, y, x + 2, y)
                           .line(x, y - 2, x, y + 2)
                           .as(LineRole.MARK));

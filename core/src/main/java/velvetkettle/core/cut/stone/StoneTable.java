@@ -1,6 +1,7 @@
 package velvetkettle.core.cut.stone;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
@@ -11,7 +12,7 @@ import velvetkettle.core.press.StoneSize;
 /** Stones that lie already: one more is laid only where it keeps the gap to all of them. */
 final class StoneTable {
   private static final double LARGEST =
-      java.util.Arrays.stream(StoneSize.values())
+      Arrays.stream(StoneSize.values())
           .mapToDouble(size -> size.width().count() / 2)
           .max()
           .orElseThrow();

@@ -29,6 +29,13 @@ public record Sum(
     steps = List.copyOf(steps);
   }
 
+  /** The same with another caution before its own. */
+  public Sum first(Sentence caution) {
+    List<Sentence> more = new ArrayList<>(List.of(caution));
+    more.addAll(cautions);
+    return new Sum(pages, facts, more, steps, hands);
+  }
+
   static int percent(double share) {
     return (int) Math.round(100 * share);
   }

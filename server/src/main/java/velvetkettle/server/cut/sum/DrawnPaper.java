@@ -21,6 +21,7 @@ import velvetkettle.core.cut.drawn.LineRole;
 import velvetkettle.core.cut.drawn.Mark;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.cut.paper.TruePaper;
+import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.speech.Speech;
 import velvetkettle.server.speech.Units;
 
@@ -40,8 +41,7 @@ class DrawnPaper {
    */
   byte[] write(List<DrawnPage> pages, boolean sheets, Units units) {
     if (pages.isEmpty()) {
-      throw new velvetkettle.server.problem.RefusedException(
-          "pages", Sentence.of("sum.nothing-to-draw"));
+      throw new RefusedException("pages", Sentence.of("sum.nothing-to-draw"));
     }
     try (PDDocument document = new PDDocument()) {
       PDFont font = TruePaper.font(document);

@@ -1,8 +1,11 @@
 package velvetkettle.server.cut.sum;
 
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.server.compute.Computing;
 import velvetkettle.server.plan.DecorationForm;
 import velvetkettle.server.plan.TicketService;
@@ -87,8 +90,7 @@ class SumComputing {
   }
 
   private static SumView.Fits plain(double width, double height) {
-    return new SumView.Fits(
-        SumViews.tenths(width), SumViews.tenths(height), 0, 0, null, java.util.List.of());
+    return new SumView.Fits(SumViews.tenths(width), SumViews.tenths(height), 0, 0, null, List.of());
   }
 
   /** Whether the ticket says so already; half a millimetre is no difference. */
@@ -99,11 +101,11 @@ class SumComputing {
             && (fits.stones() == 0
                 || thing.stones() == fits.stones()
                     && thing.stoneSize() == fits.stoneSize()
-                    && smaller(thing).equals(java.util.Set.copyOf(fits.smallerStones())));
+                    && smaller(thing).equals(Set.copyOf(fits.smallerStones())));
   }
 
-  private static java.util.Set<velvetkettle.core.press.StoneSize> smaller(DecorationForm thing) {
-    return thing.smallerStones() == null ? java.util.Set.of() : thing.smallerStones();
+  private static Set<StoneSize> smaller(DecorationForm thing) {
+    return thing.smallerStones() == null ? Set.of() : thing.smallerStones();
   }
 
   /** Keeps what can be summed up. */

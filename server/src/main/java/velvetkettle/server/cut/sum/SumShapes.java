@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
+import velvetkettle.core.cut.letter.Face;
 import velvetkettle.core.cut.letter.LetterBox;
 import velvetkettle.core.cut.letter.LetterSetting;
 import velvetkettle.core.cut.shape.FillRule;
@@ -86,12 +87,12 @@ class SumShapes {
         .letters();
   }
 
-  Shape words(String words, velvetkettle.core.cut.letter.Face face) {
+  Shape words(String words, Face face) {
     return faces.outline(words, face);
   }
 
   /** How high a capital is in the units of a face. */
-  double capital(velvetkettle.core.cut.letter.Face face) {
+  double capital(Face face) {
     return -faces.outline("H", face).getBounds2D().getMinY();
   }
 }

@@ -1,8 +1,11 @@
 package velvetkettle.server.cut.sum;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -25,6 +28,7 @@ import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.trait.Orientation;
 import velvetkettle.core.press.Press;
 import velvetkettle.core.press.PressKind;
+import velvetkettle.core.press.StoneSize;
 import velvetkettle.core.quantity.ImpossibleValueException;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.quantity.Sentence;
@@ -40,6 +44,12 @@ import velvetkettle.server.roster.RosterEntryForm;
 class Sums {
   /** A carrier mat is no limit to sheets that are cut by hand. */
   private static final double MARGIN = 3;
+
+  /** More of one kind are not laid at once. */
+  private static final int MOST_LAID = 200;
+
+  /** More labels are not drawn at once. */
+  private static final int MOST_LABELS = 1000;
 
   private static final String GLASS = "#e8edf2";
 
@@ -136,23 +146,31 @@ class Sums {
   private Sum labels(TicketView ticket, String decoration, LabelsForm form) {
     List<Label> labels = new ArrayList<>();
     for (String words : words(ticket, form)) {
-      for (int i = 0; i < form.each(); i++) {
+      for (int i = 0; i < form.each() && labels.size() < MOST_LABELS; i++) {
         labels.add(new Label(words));
       }
     }
-    return LabelSum.of(
-        labels,
-        form.measures(),
-        form.stock(),
-        isMirrored(thing(ticket, decoration).medium()),
-        ticket.press(),
-        words -> shapes.words(words, form.face()),
-        shapes.capital(form.face()));
+    Sum sum =
+        LabelSum.of(
+            labels,
+            form.measures(),
+            form.stock(),
+            isMirrored(thing(ticket, decoration).medium()),
+            ticket.press(),
+            words -> shapes.words(words, form.face()),
+            shapes.capital(form.face()));
+    int asked = form.words().isBlank() ? ticket.roster().size() : ticket.pieces();
+    return some(sum, labels.size(), asked * form.each());
+  }
+
+  /** What was not reckoned is told first. */
+  private static Sum some(Sum sum, int reckoned, int asked) {
+    return reckoned == asked ? sum : sum.first(Sentence.of("sum.some", reckoned, asked));
   }
 
   private static List<String> words(TicketView ticket, LabelsForm form) {
     if (!form.words().isBlank()) {
-      return java.util.Collections.nCopies(Math.min(ticket.pieces(), 2000), form.words().strip());
+      return Collections.nCopies(Math.min(ticket.pieces(), MOST_LABELS), form.words().strip());
     }
     List<String> words = new ArrayList<>();
     for (RosterEntryForm entry : ticket.roster()) {
@@ -177,23 +195,29 @@ class Sums {
 
   private Sum patches(TicketView ticket, String decoration, PatchesForm form) {
     MultiPolygon outline = shapes.outline(form.shape(), ticket.id(), decoration);
-    int copies = form.copies() > 0 ? form.copies() : Math.min(200, ticket.pieces());
+    int asked = form.copies() > 0 ? form.copies() : ticket.pieces();
+    int copies = Math.min(MOST_LAID, asked);
     LayRules mat = new LayRules(0, MARGIN, form.largest(false), form.largest(true));
-    return PatchSum.of(
-        outline,
-        form.measures(),
-        copies,
-        form.kerf(),
-        form.grain(),
-        form.stocks(),
-        mat,
-        Progress.NONE);
+    Sum sum =
+        PatchSum.of(
+            outline,
+            form.measures(),
+            copies,
+            form.kerf(),
+            form.grain(),
+            form.stocks(),
+            mat,
+            Progress.NONE);
+    return some(sum, copies, asked);
   }
 
   private static Sum strips(TicketView ticket, StripsForm form) {
-    int panels = form.panels() > 0 ? form.panels() : Math.min(200, ticket.pieces());
-    return StripSum.of(
-        form.measures(), panels, form.roll(), ticket.press(), Seconds.of(form.seconds()));
+    int asked = form.panels() > 0 ? form.panels() : ticket.pieces();
+    int panels = Math.min(MOST_LAID, asked);
+    Sum sum =
+        StripSum.of(
+            form.measures(), panels, form.roll(), ticket.press(), Seconds.of(form.seconds()));
+    return some(sum, panels, asked);
   }
 
   private static Sum slits(SlitsForm form) {
@@ -208,7 +232,7 @@ class Sums {
         form.count(),
         form.gap(),
         form.alternate(),
-        Math.min(1000, ticket.pieces()));
+        ticket.pieces());
   }
 
   private Done stones(TicketView ticket, String decoration, SumForm whole) {
@@ -238,16 +262,16 @@ class Sums {
                 form.clearance(),
                 form.sheetWidth(),
                 form.sheetHeight(),
-                form.tool() == StoneTool.WAND ? tips() : java.util.Set.of(),
+                form.tool() == StoneTool.WAND ? tips() : Set.of(),
                 cloth,
                 new StoneSum.Repeat(form.uses(), form.distance(), form.turned())),
-            Math.min(1000, ticket.pieces()));
+            ticket.pieces());
     return new Done(whole, laid.sum(), laid);
   }
 
   /** Of all wands of the shop together. */
-  private java.util.Set<velvetkettle.core.press.StoneSize> tips() {
-    java.util.Set<velvetkettle.core.press.StoneSize> tips = new java.util.TreeSet<>();
+  private Set<StoneSize> tips() {
+    Set<StoneSize> tips = new TreeSet<>();
     for (Press press : presses.drawer()) {
       if (press.kind() == PressKind.WAND) {
         tips.addAll(press.tips());

@@ -211,6 +211,25 @@ class SumApiTest extends ServerTest {
         .endsWith("EOF\n");
   }
 
+  @Test
+  @DisplayName("what is more than is reckoned at once is said; stones are counted for all pieces")
+  void manyPieces() throws Exception {
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    form.put("pieces", 3000);
+    ticket = UUID.randomUUID().toString();
+    put("/api/tickets/" + ticket, form).andExpect(status().isOk());
+    for (SumKind kind : List.of(SumKind.PATCHES, SumKind.STRIPS)) {
+      get(path(kind)).andExpect(jsonPath("$.cautions[0]").value(containsString("200 of 3000")));
+    }
+    JsonNode stones = json(get(path(SumKind.STONES)));
+    assertThat(stones.at("/kinds/0/laid").asInt())
+        .isEqualTo(3000 * stones.at("/fits/stones").asInt());
+    ObjectNode labels = form(SumKind.LABELS);
+    part(labels, "labels").put("words", "Rowers");
+    put(path(SumKind.LABELS), labels)
+        .andExpect(jsonPath("$.cautions[0]").value(containsString("1000 of 3000")));
+  }
+
   @ParameterizedTest
   @EnumSource(SumKind.class)
   @DisplayName("every drawing of every sum comes in every format")
