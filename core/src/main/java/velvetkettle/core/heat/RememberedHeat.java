@@ -1,7 +1,5 @@
 package velvetkettle.core.heat;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
 import velvetkettle.core.heat.phase.Exposure;
@@ -22,11 +20,11 @@ public final class RememberedHeat implements HeatModel {
   private static final int ANSWERS = 4000;
 
   private final HeatModel heat;
-  private final Cache<Pressing, Judgement> judged = remembering();
-  private final Cache<Pressing, LaterHeatTolerance> bearings = remembering();
-  private final Cache<Exposed, Exposure> exposed = remembering();
-  private final Cache<Pressing, Optional<Seconds>> through = remembering();
-  private final Cache<ToDry, Drying> dried = remembering();
+  private final Remembered<Pressing, Judgement> judged = new Remembered<>(ANSWERS);
+  private final Remembered<Pressing, LaterHeatTolerance> bearings = new Remembered<>(ANSWERS);
+  private final Remembered<Exposed, Exposure> exposed = new Remembered<>(ANSWERS);
+  private final Remembered<Pressing, Optional<Seconds>> through = new Remembered<>(ANSWERS);
+  private final Remembered<ToDry, Drying> dried = new Remembered<>(ANSWERS);
 
   public RememberedHeat(HeatModel heat) {
     this.heat = heat;
@@ -37,23 +35,19 @@ public final class RememberedHeat implements HeatModel {
 
   private record Exposed(Workplace workplace, Pressing lying, List<WorkPhase.Closed> presses) {}
 
-  private static <K, V> Cache<K, V> remembering() {
-    return Caffeine.newBuilder().maximumSize(ANSWERS).build();
-  }
-
   @Override
   public Judgement judge(Pressing pressing) {
-    return judged.get(pressing, heat::judge);
+    return judged.of(pressing, heat::judge);
   }
 
   @Override
   public LaterHeatTolerance bearing(Pressing pressing) {
-    return bearings.get(pressing, heat::bearing);
+    return bearings.of(pressing, heat::bearing);
   }
 
   @Override
   public Exposure exposure(Workplace workplace, Pressing lying, List<WorkPhase.Closed> presses) {
-    return exposed.get(
+    return exposed.of(
         new Exposed(workplace, lying, List.copyOf(presses)),
         asked -> heat.exposure(asked.workplace, asked.lying, asked.presses));
   }
@@ -61,7 +55,7 @@ public final class RememberedHeat implements HeatModel {
   @Override
   public Drying drying(
       Workplace workplace, Stack bare, Celsius platen, Pressure pressure, Seconds mainPress) {
-    return dried.get(
+    return dried.of(
         new ToDry(workplace, bare, platen, pressure, mainPress),
         asked ->
             heat.drying(
@@ -70,6 +64,6 @@ public final class RememberedHeat implements HeatModel {
 
   @Override
   public Optional<Seconds> throughCloth(Pressing pressing) {
-    return through.get(pressing, heat::throughCloth);
+    return through.of(pressing, heat::throughCloth);
   }
 }
