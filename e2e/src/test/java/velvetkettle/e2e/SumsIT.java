@@ -139,7 +139,7 @@ class SumsIT extends Journey {
     page.locator(".ant-radio-wrapper").filter(has("Web strips")).click();
     assertThat(facts()).containsText("two strips of 270 mm and two of 326 mm, 12 mm wide");
     typeNumber("strip-border", "13");
-    assertThat(cautions()).containsText("Only 1 mm stay between web and print");
+    assertThat(cautions()).containsText("Only 1 mm is left between web and print");
     typeNumber("strip-border", "10");
     assertThat(cautions()).containsText("it would lie on the print");
   }

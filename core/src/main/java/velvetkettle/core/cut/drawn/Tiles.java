@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiLineString;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LineStringExtracter;
+import velvetkettle.core.cut.lay.Overlapping;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.print.Paper;
 import velvetkettle.core.cut.shape.Grid;
@@ -31,8 +32,8 @@ public final class Tiles {
   public static List<DrawnPage> of(DrawnPage page, Paper paper) {
     double wide = paper.width() - 2 * paper.margin();
     double high = paper.height() - 2 * paper.margin();
-    int across = sheets(page.width(), wide);
-    int down = sheets(page.height(), high);
+    int across = Overlapping.parts(page.width(), wide, OVERLAP);
+    int down = Overlapping.parts(page.height(), high, OVERLAP);
     List<DrawnPage> tiles = new ArrayList<>();
     for (int row = 0; row < down; row++) {
       for (int column = 0; column < across; column++) {
@@ -43,10 +44,6 @@ public final class Tiles {
       }
     }
     return tiles;
-  }
-
-  static int sheets(double length, double share) {
-    return length <= share ? 1 : 1 + (int) Math.ceil((length - share) / (share - OVERLAP) - 1e-9);
   }
 
   private static List<Mark> marks(DrawnPage page, Rectangle share, Paper paper) {

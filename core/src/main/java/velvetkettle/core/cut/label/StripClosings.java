@@ -2,6 +2,7 @@ package velvetkettle.core.cut.label;
 
 import java.util.Comparator;
 import java.util.List;
+import velvetkettle.core.cut.lay.Overlapping;
 
 /**
  * Strips under the platen, side by side.
@@ -28,7 +29,7 @@ public record StripClosings(int side, int closings) {
     int side = Math.max(1, (int) Math.floor((depth - 2 * EDGE + BETWEEN) / (tape + BETWEEN)));
     List<Integer> sections =
         strips.stream()
-            .map(strip -> sections(strip.length(), reach))
+            .map(strip -> Overlapping.parts(strip.length(), reach, REPEATED))
             .sorted(Comparator.reverseOrder())
             .toList();
     int closings = 0;
@@ -37,9 +38,5 @@ public record StripClosings(int side, int closings) {
       closings += sections.get(i);
     }
     return new StripClosings(side, closings);
-  }
-
-  private static int sections(double length, double reach) {
-    return length <= reach ? 1 : 1 + (int) Math.ceil((length - reach) / (reach - REPEATED) - 1e-9);
   }
 }

@@ -21,10 +21,17 @@ public record MotifLine(double width, double depth) {
     Bounds.check("the depth of the neckline", depth, 0, width / 2, "mm");
   }
 
+  /** Of the arc, mm; without end for a hem. */
+  public double radius() {
+    return depth == 0
+        ? Double.POSITIVE_INFINITY
+        : (width * width / 4 + depth * depth) / (2 * depth);
+  }
+
   /** From its left end to its right one, y down. */
   public LineString line() {
     Coordinate[] points = new Coordinate[POINTS + 1];
-    double radius = depth == 0 ? 0 : (width * width / 4 + depth * depth) / (2 * depth);
+    double radius = radius();
     double half = depth == 0 ? 0 : 2 * Math.atan2(2 * depth, width);
     for (int i = 0; i <= POINTS; i++) {
       double share = (double) i / POINTS;

@@ -1,6 +1,7 @@
 package velvetkettle.core.cut.strip;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -8,6 +9,7 @@ import org.locationtech.jts.geom.Polygon;
 import velvetkettle.core.cut.drawn.DrawnPage;
 import velvetkettle.core.cut.drawn.LineRole;
 import velvetkettle.core.cut.drawn.Mark;
+import velvetkettle.core.cut.lay.Overlapping;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.quantity.Millimetres;
@@ -101,18 +103,12 @@ public record RimStrips(StripMeasures measures, List<Polygon> strips, List<Recta
     return w <= platenWidth && h <= platenDepth || w <= platenDepth && h <= platenWidth;
   }
 
-  /** Where a side is pressed: equal parts that overlap, each as long as the platen at most. */
+  /** Where a side is pressed: parts that overlap, each as long as the platen at most. */
   private static List<double[]> parts(double length, double reach) {
-    if (length <= reach) {
-      return List.<double[]>of(new double[] {0, length});
-    }
-    double step = Math.max(1, reach - OVERLAP);
-    int n = 1 + (int) Math.ceil((length - reach) / step - 1e-9);
-    List<double[]> parts = new ArrayList<>();
-    for (int i = 0; i < n; i++) {
-      parts.add(new double[] {i * (length - reach) / (n - 1), reach});
-    }
-    return parts;
+    double part = Math.min(length, reach);
+    return Arrays.stream(Overlapping.starts(length, reach, Math.min(OVERLAP, reach - 1)))
+        .mapToObj(start -> new double[] {start, part})
+        .toList();
   }
 
   /** The panel with its print, its strips, and where the platen comes down. */

@@ -43,9 +43,7 @@ public final class MotifSum {
     Sum.Said cautions =
         new Sum.Said()
             .when(alternate && part == Part.WHOLE, "sum.motifs.both-ways")
-            .when(
-                line.depth() > 0 && part.height(figure.height()) > radius(line) / 3,
-                "sum.motifs.fans-out");
+            .when(part.height(figure.height()) > line.radius() / 3, "sum.motifs.fans-out");
     Sum.Said steps =
         new Sum.Said()
             .say("sum.motifs.step.cut")
@@ -58,9 +56,5 @@ public final class MotifSum {
         cautions.all(),
         steps.all(),
         Seconds.of(row.placed().size() * pieces * EACH));
-  }
-
-  private static double radius(MotifLine line) {
-    return (line.width() * line.width() / 4 + line.depth() * line.depth()) / (2 * line.depth());
   }
 }
