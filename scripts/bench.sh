@@ -24,6 +24,10 @@ run_bench() {
       say "Carrying out the plans of $jobs arbitrary jobs to the letter, a hundredth of that with heat computed, and 2000 spoilt ones"
       maven -pl core test -Dtest=CarriedOutTest -Dcarry.tell=true -Dcarry.jobs="$jobs" -Dcarry.heated=$((jobs / 100)) -Dcarry.spoilt=2000 |
         grep --line-buffered -E '^carry|Tests run|FAIL|ERROR' ;;
+    art)
+      need_tools
+      say "Reading all drawings of four open packages, and holding every colour against a renderer's (half an hour)"
+      maven -pl core test -Dtest=OpenDrawingsTest -Dart.tell=true -Dart.every=1 | grep --line-buffered -E '^art|Tests run|FAIL|ERROR' ;;
     look)
       need_tools
       need_chromium
@@ -80,7 +84,7 @@ run_bench() {
       mutations -DtargetClasses='velvetkettle.core.plan.rule.*' -DtargetTests=velvetkettle.core.plan.rule.RulesTest
       say "The same with all of the planner and its tests (an hour)"
       mutations ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench look, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench art, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench look, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
   esac
 }
 

@@ -48,6 +48,10 @@ abstract class Journey {
         if (test.getExecutionException().isPresent()) {
           page.screenshot(new Page.ScreenshotOptions().setPath(KEPT.resolve(file + ".png")));
           Files.writeString(KEPT.resolve(file + ".html"), page.content());
+          // Where the folder is lost, the output of the test still tells what the page said.
+          System.out.println(
+              "[ERROR] the page said: "
+                  + page.locator("[role=alert], [role=status]").allInnerTexts());
           if (TRACED) {
             Path trace = KEPT.resolve(file + ".zip");
             context.tracing().stop(new Tracing.StopOptions().setPath(trace));
@@ -106,10 +110,14 @@ abstract class Journey {
         .click();
   }
 
-  /** A new ticket in the whole form. */
+  /** A new ticket in the whole form, which stays open for whoever opened it once. */
   protected void newTicket() {
     page.navigate("/tickets/new");
-    button("The whole form").click();
+    Locator whole = button("The whole form");
+    whole.or(button("Only the sentence")).waitFor();
+    if (whole.isVisible()) {
+      whole.click();
+    }
   }
 
   /** Begins a ticket with a garment. */

@@ -1,10 +1,8 @@
 package velvetkettle.core.cut.art;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
@@ -19,8 +17,8 @@ final class Painting {
   /** So many crossings of edges fit into memory beside the rest. */
   private static final int MOST_CROSSINGS = 100_000;
 
-  /** What shows less of itself is hidden, mm². */
-  private static final double HIDDEN = 1e-3;
+  /** What shows no more of itself than a rim so wide is hidden, mm: corners lie on a grid. */
+  private static final double HIDDEN = 2e-4;
 
   private final List<MultiPolygon> areas;
   private final List<String> colours;
@@ -47,34 +45,60 @@ final class Painting {
    * @throws WorkBudget.SpentException where that takes more than is left
    */
   Art art(Overlap overlap) {
-    List<Arrangement.Piece> pieces =
-        Arrangement.of(areas, new Crossings(MOST_CROSSINGS, budget), budget);
-    double[] seen = new double[areas.size()];
-    pieces.forEach(piece -> seen[coats.get(piece.top())] += piece.face().getArea());
-    Map<String, List<Polygon>> byColour = new LinkedHashMap<>();
+    Arrangement seen =
+        Arrangement.of(
+            areas,
+            over -> over.isEmpty() ? -1 : coats.get(over.length() - 1),
+            new Crossings(MOST_CROSSINGS, budget),
+            budget);
+    boolean[] shown = shown(seen.sizes(areas.size()));
+    List<String> all = new ArrayList<>();
+    int[] colourOf = new int[areas.size()];
+    Arrays.fill(colourOf, -1);
     for (int i = areas.size() - 1; i >= 0; i--) {
-      if (seen[coats.get(i)] >= HIDDEN) {
-        of(i, byColour)
-            .addAll(overlap == Overlap.LAYERED ? Grid.polygons(areas.get(i)) : List.of());
+      if (shown[coats.get(i)]) {
+        if (!all.contains(colours.get(i))) {
+          all.add(colours.get(i));
+        }
+        colourOf[coats.get(i)] = all.indexOf(colours.get(i));
       }
     }
-    if (overlap == Overlap.SIDE_BY_SIDE) {
-      pieces.stream()
-          .filter(piece -> seen[coats.get(piece.top())] >= HIDDEN)
-          .forEach(piece -> of(piece.top(), byColour).add(piece.face()));
-    }
+    List<MultiPolygon> parts =
+        overlap == Overlap.SIDE_BY_SIDE
+            ? seen.areas(coat -> colourOf[coat], all.size())
+            : whole(colourOf, all.size());
     List<ColourLayer> layers = new ArrayList<>();
-    byColour.forEach((colour, parts) -> layers.add(new ColourLayer(colour, one(parts, overlap))));
-    Collections.reverse(layers);
+    for (int i = all.size() - 1; i >= 0; i--) {
+      layers.add(new ColourLayer(all.get(i), parts.get(i)));
+    }
     return new Art(layers);
   }
 
-  private List<Polygon> of(int area, Map<String, List<Polygon>> byColour) {
-    return byColour.computeIfAbsent(colours.get(area), colour -> new ArrayList<>());
+  /** Shapes as they are, whatever lies on them. */
+  private List<MultiPolygon> whole(int[] colourOf, int count) {
+    List<List<Polygon>> all = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      all.add(new ArrayList<>());
+    }
+    for (int i = 0; i < areas.size(); i++) {
+      int colour = colourOf[coats.get(i)];
+      if (colour >= 0) {
+        all.get(colour).addAll(Grid.polygons(areas.get(i)));
+      }
+    }
+    return all.stream().map(parts -> UnionOfAreas.of(parts, budget)).toList();
   }
 
-  /** Pieces share edges and nothing else; whole shapes may lie on one another. */
-  private MultiPolygon one(List<Polygon> parts, Overlap overlap) {
-    return overlap == Overlap.LAYERED ? UnionOfAreas.of(parts, budget) : Grid.joined(parts, budget);
+  /** Coats of which more is seen than a rim. */
+  private boolean[] shown(double[] seen) {
+    double[] outlines = new double[areas.size()];
+    for (int i = 0; i < areas.size(); i++) {
+      outlines[coats.get(i)] += areas.get(i).getLength();
+    }
+    boolean[] shown = new boolean[areas.size()];
+    for (int coat = 0; coat < shown.length; coat++) {
+      shown[coat] = seen[coat] > HIDDEN * outlines[coat];
+    }
+    return shown;
   }
 }

@@ -1,74 +1,56 @@
 package velvetkettle.core.cut.shape;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import java.util.function.IntUnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
 
 /**
- * Areas that lie on one another, taken apart at once: all of their edges are noded together, and
- * each face that they bound belongs to the uppermost area over it. However deep they lie, no area
- * is cut by another.
+ * Areas that lie on one another, taken apart at once: each part of the plane between their edges is
+ * told what it is by the areas over it. However deep they lie, no area is cut by another. Those
+ * that could not meet are taken apart by themselves.
  */
 public final class Arrangement {
-  /** Steps to ask whether a point lies in an area. */
-  private static final int LOOK_INSIDE = 10;
+  private final List<Subdivision> clusters = new ArrayList<>();
+
+  private Arrangement() {}
+
+  /** What a part of the plane is, by the areas that lie over it. */
+  public interface Telling extends Subdivision.Telling {}
 
   /**
-   * A part of the plane.
-   *
-   * @param top the number of the uppermost area over it
-   */
-  public record Piece(Polygon face, int top) {}
-
-  private final List<MultiPolygon> areas;
-  private final List<@Nullable IndexedPointInAreaLocator> inside;
-  private final STRtree byPlace = new STRtree();
-  private final WorkBudget budget;
-
-  private Arrangement(List<MultiPolygon> areas, WorkBudget budget) {
-    this.areas = areas;
-    this.budget = budget;
-    inside = new ArrayList<>(Collections.nCopies(areas.size(), null));
-    for (int i = 0; i < areas.size(); i++) {
-      byPlace.insert(areas.get(i).getEnvelopeInternal(), i);
-    }
-  }
-
-  /**
-   * All that the areas cover, each piece once.
-   *
-   * @param areas the lowest first, none of them empty
+   * @param areas the lowest first
    * @throws Crossings.TooManyException where they cross more often than is taken apart
    * @throws WorkBudget.SpentException where that takes more than is left
    */
-  public static List<Piece> of(List<MultiPolygon> areas, Crossings crossings, WorkBudget budget) {
-    return areas.isEmpty() ? List.of() : new Arrangement(areas, budget).pieces(crossings);
-  }
-
-  private List<Piece> pieces(Crossings crossings) {
-    List<Piece> pieces = new ArrayList<>();
-    for (List<Integer> near : clusters()) {
-      if (near.size() == 1) {
-        int only = near.get(0);
-        Grid.polygons(areas.get(only)).forEach(face -> pieces.add(new Piece(face, only)));
-      } else {
-        pieces.addAll(apart(near, crossings));
+  public static Arrangement of(
+      List<MultiPolygon> areas, Telling telling, Crossings crossings, WorkBudget budget) {
+    Arrangement all = new Arrangement();
+    for (List<Integer> near : clusters(areas, budget)) {
+      List<Coordinate[]> rings = new ArrayList<>();
+      List<Integer> numbers = new ArrayList<>();
+      for (int area : near) {
+        for (Coordinate[] ring : rings(areas.get(area))) {
+          rings.add(ring);
+          numbers.add(area);
+        }
       }
+      int[] ofRings = numbers.stream().mapToInt(Integer::intValue).toArray();
+      all.clusters.add(
+          new Subdivision(rings, ofRings, FillRule.EVEN_ODD, telling, crossings, budget));
     }
-    return pieces;
+    return all;
   }
 
   /** Areas that could meet, by the rectangles round them. */
-  private List<List<Integer>> clusters() {
+  private static List<List<Integer>> clusters(List<MultiPolygon> areas, WorkBudget budget) {
+    STRtree byPlace = new STRtree();
+    for (int i = 0; i < areas.size(); i++) {
+      byPlace.insert(areas.get(i).getEnvelopeInternal(), i);
+    }
     Groups groups = new Groups(areas.size());
     for (int i = 0; i < areas.size(); i++) {
       int area = i;
@@ -82,38 +64,50 @@ public final class Arrangement {
     return List.copyOf(groups.all().values());
   }
 
-  private List<Piece> apart(List<Integer> near, Crossings crossings) {
+  private static List<Coordinate[]> rings(MultiPolygon areas) {
     List<Coordinate[]> rings = new ArrayList<>();
-    near.forEach(area -> rings.addAll(Faces.rings(areas.get(area))));
-    List<Piece> pieces = new ArrayList<>();
-    for (Polygon face : Faces.of(Faces.noded(rings, crossings, budget))) {
-      int top = top(face.getInteriorPoint().getCoordinate());
-      if (top >= 0) {
-        pieces.add(new Piece(face, top));
+    for (Polygon area : Grid.polygons(areas)) {
+      rings.add(area.getExteriorRing().getCoordinates());
+      for (int hole = 0; hole < area.getNumInteriorRing(); hole++) {
+        rings.add(area.getInteriorRingN(hole).getCoordinates());
       }
     }
-    return pieces;
+    return rings;
   }
 
-  /** The uppermost area over a point; -1 where none is. */
-  private int top(Coordinate point) {
-    List<?> over = byPlace.query(new Envelope(point));
-    budget.spend(over.size());
-    return over.stream()
-        .map(Integer.class::cast)
-        .sorted(Comparator.reverseOrder())
-        .filter(area -> holds(area, point))
-        .findFirst()
-        .orElse(-1);
-  }
-
-  private boolean holds(int area, Coordinate point) {
-    budget.spend(LOOK_INSIDE);
-    IndexedPointInAreaLocator locator = inside.get(area);
-    if (locator == null) {
-      locator = new IndexedPointInAreaLocator(areas.get(area));
-      inside.set(area, locator);
+  /**
+   * How much of the plane is told to be what, mm².
+   *
+   * @param count one more than the greatest that anything is told to be
+   */
+  public double[] sizes(int count) {
+    double[] sizes = new double[count];
+    for (Subdivision cluster : clusters) {
+      double[] more = cluster.sizes(count);
+      for (int i = 0; i < count; i++) {
+        sizes[i] += more[i];
+      }
     }
-    return locator.locate(point) == Location.INTERIOR;
+    return sizes;
+  }
+
+  /**
+   * What is told to be one thing as one area, without the edges within it.
+   *
+   * @param named turns what a part was told to be into the number of an area; below 0 for nothing
+   * @param count how many areas there are
+   */
+  public List<MultiPolygon> areas(IntUnaryOperator named, int count) {
+    List<List<Polygon>> all = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      all.add(new ArrayList<>());
+    }
+    for (Subdivision cluster : clusters) {
+      List<List<Polygon>> more = cluster.areas(named, count);
+      for (int i = 0; i < count; i++) {
+        all.get(i).addAll(more.get(i));
+      }
+    }
+    return all.stream().map(Grid::of).toList();
   }
 }

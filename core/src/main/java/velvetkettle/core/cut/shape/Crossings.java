@@ -1,20 +1,12 @@
 package velvetkettle.core.cut.shape;
 
-import org.locationtech.jts.algorithm.LineIntersector;
-import org.locationtech.jts.algorithm.RobustLineIntersector;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.noding.SegmentIntersector;
-import org.locationtech.jts.noding.SegmentString;
-
 /**
- * Counts where edges cross before they are taken apart there: a star of a few thousand corners
+ * Counts where edges cross while they are taken apart there: a star of a few thousand corners
  * crosses itself millions of times. One count may go through all paths of a drawing.
  */
-public final class Crossings implements SegmentIntersector {
-  private final LineIntersector lines = new RobustLineIntersector();
-
-  /** What the look at a pair of edges and its share of the snapping cost. */
-  private static final int PAIR = 3;
+public final class Crossings {
+  /** What its share of the rest of the work costs. */
+  private static final int CROSSING = 5;
 
   private final int most;
   private final WorkBudget budget;
@@ -22,7 +14,7 @@ public final class Crossings implements SegmentIntersector {
 
   /**
    * @param most how many are taken apart
-   * @param budget pays for each pair of edges that is looked at
+   * @param budget pays for each
    */
   public Crossings(int most, WorkBudget budget) {
     this.most = most;
@@ -34,28 +26,14 @@ public final class Crossings implements SegmentIntersector {
     private static final long serialVersionUID = 1;
   }
 
-  void refuseTooMany() {
-    if (isDone()) {
+  /**
+   * @throws TooManyException where there are more
+   * @throws WorkBudget.SpentException where the budget does not reach
+   */
+  void one() {
+    budget.spend(CROSSING);
+    if (++count > most) {
       throw new TooManyException();
     }
-  }
-
-  @Override
-  public void processIntersections(SegmentString e0, int i0, SegmentString e1, int i1) {
-    if (e0 == e1 && i0 == i1) {
-      return;
-    }
-    budget.spend(PAIR);
-    Coordinate a = e0.getCoordinate(i0);
-    Coordinate b = e0.getCoordinate(i0 + 1);
-    lines.computeIntersection(a, b, e1.getCoordinate(i1), e1.getCoordinate(i1 + 1));
-    if (lines.hasIntersection() && lines.isInteriorIntersection()) {
-      count++;
-    }
-  }
-
-  @Override
-  public boolean isDone() {
-    return count > most;
   }
 }

@@ -120,7 +120,7 @@ public final class Grid {
   private static Geometry overlay(Geometry one, Geometry other, int how, WorkBudget budget) {
     budget.spend(OVERLAY + (long) CORNER * (one.getNumPoints() + other.getNumPoints()));
     Crossings crossings = new Crossings(MOST_CROSSINGS, budget);
-    return OverlayNG.overlay(one, other, how, PRECISION, new CountedNoder(crossings, budget));
+    return OverlayNG.overlay(one, other, how, PRECISION, new GridNoder(crossings, budget));
   }
 
   /** Moved by whole steps of the grid, or turned over. */

@@ -5,13 +5,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.algorithm.Orientation;
-import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.noding.MCIndexNoder;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
@@ -24,8 +20,8 @@ import org.locationtech.jts.noding.SegmentString;
  *       meet are done apart.
  *   <li>Where no ring meets another or itself, each is the edge of the area or not, by the windings
  *       at its two sides; holes go to the smallest shell round them. O(n log n).
- *   <li>Else all edges are noded by snap rounding and made into faces, and a face belongs to the
- *       area by its winding, told from one face to the next.
+ *   <li>Else the plane is taken apart between all edges, and each part belongs to the area by its
+ *       winding.
  * </ol>
  */
 public final class Rings {
@@ -41,9 +37,6 @@ public final class Rings {
     this.rule = rule;
     this.budget = budget;
   }
-
-  /** Steps to find whether a ring lies in another one. */
-  private static final int LOOK_INSIDE = 10;
 
   /** Rings of our own making do not cross themselves without end. */
   private static final int MANY = 1_000_000;
@@ -66,7 +59,7 @@ public final class Rings {
     List<Polygon> all = new ArrayList<>();
     for (List<Coordinate[]> cluster : Clusters.of(snapped, budget)) {
       Rings rings = new Rings(cluster, rule, budget);
-      all.addAll(Grid.polygons(rings.meet() ? rings.fromFaces(crossings) : rings.fromNesting()));
+      all.addAll(rings.meet() ? rings.fromWindings(crossings) : rings.fromNesting());
     }
     return Grid.of(all);
   }
@@ -109,83 +102,33 @@ public final class Rings {
     return false;
   }
 
-  private MultiPolygon fromNesting() {
+  private List<Polygon> fromNesting() {
     Windings windings = new Windings(rings, budget);
-    List<LinearRing> shells = new ArrayList<>();
-    List<LinearRing> holes = new ArrayList<>();
+    Shells shells = new Shells(budget);
     for (int i = 0; i < rings.size(); i++) {
       Coordinate[] ring = rings.get(i);
       int outside = windings.round(ring[0], i);
       int inside = outside + (Orientation.isCCW(ring) ? 1 : -1);
       if (rule.fills(outside) != rule.fills(inside)) {
-        (rule.fills(inside) ? shells : holes).add(Grid.SHAPES.createLinearRing(ring));
+        if (rule.fills(inside)) {
+          shells.shell(ring);
+        } else {
+          shells.hole(ring);
+        }
       }
     }
-    return assembled(shells, holes);
+    return shells.polygons();
   }
 
-  private MultiPolygon assembled(List<LinearRing> shells, List<LinearRing> holes) {
-    STRtree byPlace = new STRtree();
-    List<Shell> all = new ArrayList<>();
-    for (LinearRing ring : shells) {
-      Shell shell = new Shell(ring);
-      all.add(shell);
-      byPlace.insert(ring.getEnvelopeInternal(), shell);
-    }
-    for (LinearRing hole : holes) {
-      smallestRound(hole, byPlace).holes.add(hole);
-    }
-    return Grid.of(all.stream().map(Shell::polygon).toList());
-  }
-
-  private Shell smallestRound(LinearRing hole, STRtree shells) {
-    Shell smallest = null;
-    for (Object candidate : shells.query(hole.getEnvelopeInternal())) {
-      budget.spend(1);
-      Shell shell = (Shell) candidate;
-      if (smallest == null || shell.size < smallest.size) {
-        budget.spend(LOOK_INSIDE);
-        smallest = shell.holds(hole) ? shell : smallest;
-      }
-    }
-    if (smallest == null) {
-      throw new IllegalStateException("a hole lies in no shell");
-    }
-    return smallest;
-  }
-
-  private static final class Shell {
-    private final LinearRing ring;
-    private final double size;
-    private final List<LinearRing> holes = new ArrayList<>();
-    private final IndexedPointInAreaLocator inside;
-
-    Shell(LinearRing ring) {
-      this.ring = ring;
-      this.size = ring.getEnvelopeInternal().getArea();
-      this.inside = new IndexedPointInAreaLocator(ring);
-    }
-
-    boolean holds(LinearRing hole) {
-      return ring.getEnvelopeInternal().covers(hole.getEnvelopeInternal())
-          && inside.locate(hole.getCoordinateN(0)) == Location.INTERIOR;
-    }
-
-    Polygon polygon() {
-      return Grid.SHAPES.createPolygon(ring, holes.toArray(LinearRing[]::new));
-    }
-  }
-
-  private MultiPolygon fromFaces(Crossings crossings) {
-    List<Coordinate[]> noded = Faces.noded(rings, crossings, budget);
-    List<Polygon> faces = Faces.of(noded);
-    int[] windings = FaceWindings.of(faces, noded);
-    List<Polygon> filled = new ArrayList<>();
-    for (int i = 0; i < windings.length; i++) {
-      if (rule.fills(windings[i])) {
-        filled.add(faces.get(i));
-      }
-    }
-    return Grid.joined(filled, budget);
+  private List<Polygon> fromWindings(Crossings crossings) {
+    Subdivision all =
+        new Subdivision(
+            rings,
+            new int[rings.size()],
+            rule,
+            over -> over.isEmpty() ? Subdivision.NOTHING : 0,
+            crossings,
+            budget);
+    return all.areas(filled -> filled, 1).get(0);
   }
 }

@@ -6,9 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The mean colours of gradients: film and stones have one colour. A stop counts as far as it
@@ -24,7 +22,7 @@ final class Gradients {
 
   private final SvgTree tree;
   private final StyleSheet sheet;
-  private final Map<String, Optional<String>> known = new HashMap<>();
+  private final Map<String, Paint> known = new HashMap<>();
 
   Gradients(SvgTree tree, StyleSheet sheet) {
     this.tree = tree;
@@ -37,11 +35,9 @@ final class Gradients {
    */
   private record Stop(double at, double red, double green, double blue, double opacity) {}
 
-  /** As #rrggbb; null where there is no such gradient, or nothing of it is seen. */
-  @Nullable String mean(String id) {
-    return known
-        .computeIfAbsent(id, named -> Optional.ofNullable(mean(stops(named, 0))))
-        .orElse(null);
+  /** Its mean, as one paint; none where there is no such gradient, or nothing of it is seen. */
+  Paint mean(String id) {
+    return known.computeIfAbsent(id, named -> mean(stops(named, 0)));
   }
 
   private List<Stop> stops(String id, int depth) {
@@ -79,10 +75,11 @@ final class Gradients {
   }
 
   /** Each stop weighs half of the ways to its neighbours, the outer ones what lies beyond too. */
-  private static @Nullable String mean(List<Stop> stops) {
+  private static Paint mean(List<Stop> stops) {
     List<Stop> sorted = stops.stream().sorted(Comparator.comparingDouble(Stop::at)).toList();
     double[] sum = new double[3];
     double all = 0;
+    double weights = 0;
     for (int i = 0; i < sorted.size(); i++) {
       Stop stop = sorted.get(i);
       double before = i == 0 ? stop.at() : (stop.at() - sorted.get(i - 1).at()) / 2;
@@ -93,14 +90,18 @@ final class Gradients {
       sum[1] += weight * stop.green();
       sum[2] += weight * stop.blue();
       all += weight;
+      weights += before + after;
     }
-    return all <= 0
-        ? null
-        : String.format(
+    if (all <= 0) {
+      return Paint.NONE;
+    }
+    String colour =
+        String.format(
             Locale.ROOT,
             "#%02x%02x%02x",
             Math.round(sum[0] / all),
             Math.round(sum[1] / all),
             Math.round(sum[2] / all));
+    return new Paint(colour, null, all / weights);
   }
 }

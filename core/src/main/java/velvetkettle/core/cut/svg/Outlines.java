@@ -15,6 +15,9 @@ final class Outlines {
   /** How far a straightened curve may lie from it, of what its outline may: both add up. */
   private static final double STRAIGHT = 2 / 3.0;
 
+  /** Finer than this a round pen crosses its own way at every corner, mm. */
+  private static final double PEN = 0.003;
+
   private Outlines() {}
 
   /**
@@ -172,7 +175,8 @@ final class Outlines {
     limits.dashList(style.get("stroke-dasharray", ""));
     float[] dashes = dashes(style.get("stroke-dasharray", "none"), 1, whole);
     limits.dashes(path, period(dashes), dashes.length);
-    Path2D straight = straightened(path, toPen, STRAIGHT * limits.fineness().coarsest());
+    Path2D straight =
+        straightened(path, toPen, STRAIGHT * Math.max(PEN, limits.fineness().coarsest()));
     limits.stroke(straight);
     Shape covered = pen(style, width * scale, scale, whole).createStrokedShape(straight);
     return fromPen.createTransformedShape(covered);

@@ -12,9 +12,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param colour as #rrggbb; null where it is none, or no flat colour
  * @param server the id of a gradient or pattern; null where it is none
+ * @param opacity from 0 to 1
  */
-record Paint(@Nullable String colour, @Nullable String server) {
-  static final Paint NONE = new Paint(null, null);
+record Paint(@Nullable String colour, @Nullable String server, double opacity) {
+  static final Paint NONE = new Paint(null, null, 0);
 
   private static final Pattern HEX = Pattern.compile("#([0-9a-f]{3,4}|[0-9a-f]{6}|[0-9a-f]{8})");
   private static final Pattern CALL = Pattern.compile("(rgb|hsl)a?\\(([^)]*)\\)");
@@ -24,18 +25,42 @@ record Paint(@Nullable String colour, @Nullable String server) {
    * @param kind fill or stroke
    */
   static Paint of(Style style, String kind, String otherwise) {
-    if (style.number(kind + "-opacity", 1) <= 0) {
+    double opacity = Math.min(1, style.number(kind + "-opacity", 1));
+    if (opacity <= 0) {
       return NONE;
     }
     String text = style.get(kind, otherwise);
     String server = style.reference(kind);
     if (server != null) {
-      return new Paint(null, server);
+      return new Paint(null, server, opacity);
     }
     if (text.equalsIgnoreCase("currentColor")) {
       text = style.get("color", "black");
     }
-    return new Paint(colour(text), null);
+    String colour = colour(text);
+    return colour == null ? NONE : new Paint(colour, null, opacity * opacity(text));
+  }
+
+  /** The same, seen through one more. */
+  Paint through(double another) {
+    return new Paint(colour, server, opacity * another);
+  }
+
+  /** How much of what is below a colour hides, as it is written, from 0 to 1. */
+  private static double opacity(String text) {
+    String plain = text.strip().toLowerCase(Locale.ROOT);
+    Matcher hex = HEX.matcher(plain);
+    if (hex.matches()) {
+      String digits = hex.group(1);
+      return switch (digits.length()) {
+        case 4 -> Integer.parseInt(digits.substring(3), 16) / 15.0;
+        case 8 -> Integer.parseInt(digits.substring(6), 16) / 255.0;
+        default -> 1;
+      };
+    }
+    Matcher call = CALL.matcher(plain);
+    String[] parts = call.matches() ? call.group(2).strip().split("[\\s,/]+") : new String[0];
+    return parts.length > 3 ? share(parts[3], 1) : 1;
   }
 
   /** As #rrggbb; null for none and for what is no colour. */

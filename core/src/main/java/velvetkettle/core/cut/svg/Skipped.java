@@ -52,14 +52,23 @@ final class Skipped {
     if (style.reference("filter") != null) {
       say("svg.skipped.filter", named(element));
     }
-    if (style.reference("mask") != null) {
-      say("svg.skipped.mask", named(element));
-    }
     for (String marker : List.of("marker", "marker-start", "marker-mid", "marker-end")) {
       if (style.reference(marker) != null && !element.name().equals("g")) {
         say("svg.skipped.marker", named(element));
       }
     }
+  }
+
+  void mask(SvgElement element) {
+    say("svg.skipped.mask", named(element));
+  }
+
+  void softMask(SvgElement element) {
+    say("svg.soft-mask", named(element));
+  }
+
+  void seeThrough(SvgElement element) {
+    say("svg.see-through", named(element));
   }
 
   void gradient(SvgElement element) {

@@ -31,9 +31,13 @@ public final class SvgReader {
   private final WorkBudget budget;
   private final Limits limits;
   private final Skipped skipped = new Skipped();
-  private final List<PaintedShape> shapes = new ArrayList<>();
 
+  /** Where nothing lies below, cloth is taken for white. */
+  private static final int WHITE = 0xffffff;
+
+  private List<Coat> coats = new ArrayList<>();
   private int walked;
+  private int veils;
 
   private SvgReader(SvgTree tree, WorkBudget budget) {
     this.tree = tree;
@@ -50,6 +54,7 @@ public final class SvgReader {
    * @param style of the elements round
    * @param toMillimetres from the units here
    * @param clip what is seen, mm; null where all is
+   * @param veils of the elements round, the outermost first
    * @param depth how many uses of other elements it is within
    */
   private record Place(
@@ -57,7 +62,17 @@ public final class SvgReader {
       AffineTransform toMillimetres,
       Viewport in,
       @Nullable MultiPolygon clip,
-      int depth) {}
+      List<Coat.Veil> veils,
+      int depth) {
+    Place with(AffineTransform inside, Viewport within, @Nullable MultiPolygon seen) {
+      return new Place(style, inside, within, seen, veils, depth);
+    }
+
+    /** In the other element that is used there. */
+    Place used(Style look, AffineTransform inside) {
+      return new Place(look, inside, in, clip, veils, depth + 1);
+    }
+  }
 
   /**
    * @throws UnreadableDrawingException where it is no drawing, or larger than any limit
@@ -103,26 +118,27 @@ public final class SvgReader {
     limits.page(width / pixel, height / pixel);
     Style style = Style.INITIAL.of(root, sheet);
     if (style.displayed()) {
-      children(root, new Place(style, toMillimetres, page, null, 0));
+      children(root, new Place(style, toMillimetres, page, null, List.of(), 0));
     }
     boolean sized = pure(root.attribute("width")) != null && pure(root.attribute("height")) != null;
     if (box != null || sized) {
       keepToPage(Grid.rectangle(0, 0, width / pixel, height / pixel));
     }
-    return new SvgDrawing(width / pixel, height / pixel, shapes, skipped.sentences());
+    List<PaintedShape> seen = SeeThrough.flat(coats, WHITE, budget);
+    return new SvgDrawing(width / pixel, height / pixel, seen, skipped.sentences());
   }
 
   /** What lies beside the page is not seen, and not cut. */
   private void keepToPage(Polygon page) {
-    List<PaintedShape> all = List.copyOf(shapes);
-    shapes.clear();
-    for (PaintedShape shape : all) {
-      MultiPolygon seen = Grid.intersection(shape.area(), page, budget);
-      if (seen.getArea() < shape.area().getArea() - 0.01) {
+    List<Coat> all = List.copyOf(coats);
+    coats.clear();
+    for (Coat coat : all) {
+      MultiPolygon seen = Grid.intersection(coat.area(), page, budget);
+      if (seen.getArea() < coat.area().getArea() - 0.01) {
         skipped.outside();
       }
       if (!seen.isEmpty()) {
-        shapes.add(new PaintedShape(shape.colour(), seen));
+        coats.add(coat.cutTo(seen));
       }
     }
   }
@@ -156,7 +172,14 @@ public final class SvgReader {
     AffineTransform inside = new AffineTransform(outside.toMillimetres);
     inside.concatenate(Transforms.read(style.get("transform", element.attribute("transform", ""))));
     skipped.effects(element, style);
-    Place place = new Place(style, inside, outside.in, outside.clip, outside.depth);
+    Place place =
+        new Place(
+            style,
+            inside,
+            outside.in,
+            masked(element, style, inside, outside),
+            veiled(element, style, outside.veils),
+            outside.depth);
     if (shape) {
       shape(element, place);
     } else {
@@ -191,8 +214,51 @@ public final class SvgReader {
     }
     Envelope bounds = id.isEmpty() ? new Envelope() : bounds(element, place);
     MultiPolygon clip = clips.area(id, place.toMillimetres, place.in, bounds);
-    return new Place(
-        place.style, place.toMillimetres, place.in, both(place.clip, clip), place.depth);
+    return place.with(place.toMillimetres, place.in, both(place.clip, clip));
+  }
+
+  private List<Coat.Veil> veiled(SvgElement element, Style style, List<Coat.Veil> outside) {
+    double opacity = style.number("opacity", 1);
+    if (opacity >= 1) {
+      return outside;
+    }
+    skipped.seeThrough(element);
+    List<Coat.Veil> inside = new ArrayList<>(outside);
+    inside.add(new Coat.Veil(++veils, opacity));
+    return inside;
+  }
+
+  /** What a mask shows is seen as through a clip; what it shows by half or less is not. */
+  private @Nullable MultiPolygon masked(
+      SvgElement element, Style style, AffineTransform inside, Place outside) {
+    String id = style.reference("mask");
+    SvgElement mask = id == null ? null : tree.ids().get(id);
+    if (id == null || mask == null) {
+      return outside.clip;
+    }
+    if (!mask.name().equals("mask") || !Masks.isInUnitsOfItsUser(mask)) {
+      skipped.mask(element);
+      return outside.clip;
+    }
+    limits.used(id, outside.depth);
+    List<Coat> drawing = coats;
+    coats = new ArrayList<>();
+    children(
+        mask,
+        new Place(
+            Style.INITIAL.of(mask, sheet), inside, outside.in, null, List.of(), outside.depth + 1));
+    Masks.Shown shown = Masks.shown(coats, budget);
+    coats = drawing;
+    if (shown.isSoft()) {
+      skipped.softMask(element);
+    }
+    Shape frame = Masks.frame(mask, outside.in);
+    MultiPolygon seen =
+        frame == null
+            ? shown.area()
+            : both(
+                shown.area(), limits.area(inside.createTransformedShape(frame), FillRule.NON_ZERO));
+    return both(outside.clip, seen);
   }
 
   /** Of what a group paints, in its own units: asked only of clips that are told in parts of it. */
@@ -233,12 +299,11 @@ public final class SvgReader {
     inside.translate(
         Lengths.read(element.attribute("x"), place.in.width(), 0),
         Lengths.read(element.attribute("y"), place.in.height(), 0));
-    Place there = new Place(place.style, inside, place.in, place.clip, place.depth + 1);
     if (target.name().equals("symbol") || target.name().equals("svg")) {
       Style style = place.style.of(target, sheet);
-      nested(target, new Place(style, inside, place.in, place.clip, place.depth + 1), element);
+      nested(target, place.used(style, inside), element);
     } else {
-      element(target, there);
+      element(target, place.used(place.style, inside));
     }
   }
 
@@ -268,7 +333,7 @@ public final class SvgReader {
           place.toMillimetres.createTransformedShape(new Rectangle2D.Double(x, y, width, height));
       clip = both(clip, limits.area(frame, FillRule.NON_ZERO));
     }
-    children(element, new Place(place.style, inside, inner, clip, place.depth));
+    children(element, place.with(inside, inner, clip));
   }
 
   private static double size(SvgElement element, SvgElement sized, String key, double whole) {
@@ -297,37 +362,44 @@ public final class SvgReader {
         Paint.of(place.style, "fill", "black"),
         filled,
         Clips.rule(place.style, "fill-rule"),
-        clip);
+        place.with(place.toMillimetres, place.in, clip));
     Paint stroke = Paint.of(place.style, "stroke", "none");
     if (!stroke.equals(Paint.NONE)) {
       Shape covered =
           Outlines.stroke(read.path(), place.style, place.in, place.toMillimetres, limits);
       if (covered != null) {
-        paint(element, stroke, covered, FillRule.NON_ZERO, clip);
+        paint(
+            element,
+            stroke,
+            covered,
+            FillRule.NON_ZERO,
+            place.with(place.toMillimetres, place.in, clip));
       }
     }
   }
 
-  private void paint(
-      SvgElement element, Paint paint, Shape shape, FillRule rule, @Nullable MultiPolygon clip) {
-    String colour = paint.colour();
+  private void paint(SvgElement element, Paint paint, Shape shape, FillRule rule, Place place) {
+    Paint flat = paint;
     if (paint.server() != null) {
-      colour = gradients.mean(paint.server());
-      if (colour == null) {
+      flat = gradients.mean(paint.server()).through(paint.opacity());
+      if (flat.colour() == null) {
         skipped.gradient(element);
       } else {
-        skipped.averaged(element, colour);
+        skipped.averaged(element, flat.colour());
       }
     }
-    if (colour == null) {
+    if (flat.colour() == null) {
       return;
     }
+    if (flat.opacity() < 1) {
+      skipped.seeThrough(element);
+    }
     MultiPolygon area = limits.area(shape, rule);
-    if (clip != null) {
-      area = Grid.intersection(area, clip, budget);
+    if (place.clip != null) {
+      area = Grid.intersection(area, place.clip, budget);
     }
     if (!area.isEmpty()) {
-      shapes.add(new PaintedShape(colour, area));
+      coats.add(new Coat(flat.colour(), area, flat.opacity(), place.veils));
     }
   }
 }

@@ -12,12 +12,11 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.MultiPolygon;
-import org.locationtech.jts.geom.Polygon;
-import velvetkettle.core.cut.shape.Arrangement.Piece;
 
 /**
  * What is seen of each area, held against cutting one after the other out of those below it, in
@@ -26,16 +25,14 @@ import velvetkettle.core.cut.shape.Arrangement.Piece;
 class ArrangementTest {
   private static final WorkBudget ENOUGH = WorkBudget.endless();
 
-  private static final double SLIVER = 1e-5;
-
-  private static List<Piece> pieces(List<MultiPolygon> areas) {
-    return Arrangement.of(areas, new Crossings(1_000_000, ENOUGH), ENOUGH);
+  /** By the uppermost area. */
+  private static Arrangement apart(List<MultiPolygon> areas) {
+    return Arrangement.of(
+        areas, over -> over.length() - 1, new Crossings(1_000_000, ENOUGH), ENOUGH);
   }
 
   private static double[] seen(List<MultiPolygon> areas) {
-    double[] seen = new double[areas.size()];
-    pieces(areas).forEach(piece -> seen[piece.top()] += piece.face().getArea());
-    return seen;
+    return apart(areas).sizes(areas.size());
   }
 
   private static double[] cutOut(List<MultiPolygon> areas) {
@@ -116,23 +113,44 @@ class ArrangementTest {
   }
 
   @Test
-  @DisplayName("no piece lies on another, and together they are all that is covered")
+  @DisplayName(
+      "no part lies on another, each is well formed, and together they are all that is covered")
   void eachOnce() {
     List<MultiPolygon> areas = random(11, 80);
-    List<Polygon> faces = pieces(areas).stream().map(Piece::face).toList();
-    double sum = faces.stream().mapToDouble(Polygon::getArea).sum();
+    List<MultiPolygon> parts = apart(areas).areas(top -> top, areas.size());
+    double[] sizes = seen(areas);
+    double sum = 0;
+    for (int i = 0; i < sizes.length; i++) {
+      assertThat(parts.get(i).isValid()).as("area %d", i).isTrue();
+      assertThat(parts.get(i).getArea()).isCloseTo(sizes[i], within(1e-6));
+      sum += sizes[i];
+    }
     assertThat(sum).isCloseTo(Grid.union(areas).getArea(), within(0.05));
-    assertThat(Grid.union(faces).getArea()).isCloseTo(sum, within(0.05));
+    assertThat(Grid.union(parts).getArea()).isCloseTo(sum, within(0.05));
+  }
+
+  @Test
+  @DisplayName("what is named alike is one area without the edges within it")
+  void namedAlike() {
+    List<MultiPolygon> areas = random(11, 80);
+    List<MultiPolygon> two = apart(areas).areas(top -> top % 2, 2);
+    List<MultiPolygon> all = apart(areas).areas(top -> 0, 1);
+    MultiPolygon union = Grid.union(areas);
+    assertThat(two).allMatch(MultiPolygon::isValid);
+    assertThat(two.get(0).getArea() + two.get(1).getArea())
+        .isCloseTo(union.getArea(), within(0.05));
+    assertThat(all.get(0).getLength()).isCloseTo(union.getLength(), within(0.1));
+    assertThat(apart(areas).areas(top -> -1, 1).get(0).isEmpty()).isTrue();
   }
 
   @Test
   void nothingIsInNothing() {
-    assertThat(pieces(List.of())).isEmpty();
+    assertThat(apart(List.of()).sizes(0)).isEmpty();
   }
 
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6})
-  @DisplayName("windings told from face to face are those counted at a point of each face")
+  @DisplayName("windings told from part to part are those counted at a point of each part")
   void windings(long seed) {
     Random random = new Random(seed);
     List<Coordinate[]> rings = new ArrayList<>();
@@ -151,21 +169,34 @@ class ArrangementTest {
     Coordinate[] back = rings.get(1).clone();
     Collections.reverse(Arrays.asList(back));
     rings.add(back);
-    List<Coordinate[]> noded = Faces.noded(rings, new Crossings(1_000_000, ENOUGH), ENOUGH);
-    List<Polygon> faces = Faces.of(noded);
-    int[] told = FaceWindings.of(faces, noded);
-    Windings counted = new Windings(noded, ENOUGH);
-    int judged = 0;
-    for (int i = 0; i < told.length; i++) {
-      // Of a sliver no point can be told that surely lies in it.
-      if (faces.get(i).getArea() > SLIVER) {
-        judged++;
-        assertThat(told[i])
-            .isEqualTo(counted.round(faces.get(i).getInteriorPoint().getCoordinate(), -1));
+    Crossings crossings = new Crossings(1_000_000, ENOUGH);
+    // One that stands apart is reached by no step over an edge.
+    rings.add(square(70, 70));
+    rings.add(square(5, 5));
+    for (FillRule rule : FillRule.values()) {
+      Subdivision all =
+          new Subdivision(
+              rings,
+              new int[rings.size()],
+              rule,
+              over -> over.isEmpty() ? Subdivision.NOTHING : 0,
+              crossings,
+              ENOUGH);
+      MultiPolygon filled = Grid.of(all.areas(same -> same, 1).get(0));
+      assertThat(filled.isValid()).isTrue();
+      Windings counted = new Windings(rings, ENOUGH);
+      int inside = 0;
+      for (int i = 0; i < 2000; i++) {
+        Coordinate point = new Coordinate(80 * random.nextDouble(), 80 * random.nextDouble());
+        boolean told = SimplePointInAreaLocator.isContained(point, filled);
+        inside += told ? 1 : 0;
+        assertThat(told).isEqualTo(rule.fills(counted.round(point, -1)));
       }
+      assertThat(inside).isBetween(200, 1800);
     }
-    assertThat(judged).isGreaterThan(told.length / 2);
-    assertThat(Arrays.stream(told).max().orElse(0)).isGreaterThan(1);
-    assertThat(Arrays.stream(told).min().orElse(0)).isNegative();
+  }
+
+  private static Coordinate[] square(double x, double y) {
+    return Grid.rectangle(x, y, 4, 4).getExteriorRing().getCoordinates();
   }
 }

@@ -64,8 +64,8 @@ class StoneFillTest {
       for (int a = 0; a < stones.size(); a++) {
         Stone stone = stones.get(a);
         assertThat(sizes).contains(stone.size());
-        // A disc of many corners lies within the area, but for two thousandths of a millimetre.
-        assertThat(area.buffer(2e-3).covers(disc(stone))).isTrue();
+        // A disc of many corners lies within the area, but for what corners lie outside of curves.
+        assertThat(area.buffer(4e-3).covers(disc(stone))).isTrue();
         for (int b = 0; b < a; b++) {
           Stone other = stones.get(b);
           double apart = Math.hypot(stone.x() - other.x(), stone.y() - other.y());

@@ -11,16 +11,13 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import java.util.ArrayList;
-import java.util.Enumeration;
 import java.util.List;
 import java.util.Objects;
-import java.util.jar.JarEntry;
-import java.util.jar.JarFile;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.MultiPolygon;
+import velvetkettle.core.cut.open.OpenDrawing;
 import velvetkettle.core.cut.shape.Grid;
 
 /**
@@ -34,49 +31,26 @@ class RealDrawingsTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"bootstrap-icons/1.11.3", "lucide-static/0.468.0"})
-  void areasAgreeWithAPicture(String folder) throws IOException {
+  void areasAgreeWithAPicture(String folder) {
     List<String> wrong = new ArrayList<>();
     int read = 0;
     int compared = 0;
-    try (JarFile jar = jar(folder)) {
-      for (JarEntry entry : drawings(jar, folder)) {
-        byte[] file = jar.getInputStream(entry).readAllBytes();
-        List<MultiPolygon> areas =
-            SvgReader.read(file).shapes().stream().map(PaintedShape::area).toList();
-        assertThat(areas).as(entry.getName()).anyMatch(area -> !area.isEmpty());
-        if (read++ % EVERY == 0) {
-          compared++;
-          MultiPolygon seen = Grid.union(areas);
-          double off = seen.getArea() / painted(file, seen) - 1;
-          if (Math.abs(off) > 0.005) {
-            wrong.add("%s: %.2f %%".formatted(entry.getName(), 100 * off));
-          }
+    for (OpenDrawing each : OpenDrawing.files(folder, "icons/")) {
+      List<MultiPolygon> areas =
+          SvgReader.read(each.file()).shapes().stream().map(PaintedShape::area).toList();
+      assertThat(areas).as(each.name()).anyMatch(area -> !area.isEmpty());
+      if (read++ % EVERY == 0) {
+        compared++;
+        MultiPolygon seen = Grid.union(areas);
+        double off = seen.getArea() / painted(each.file(), seen) - 1;
+        if (Math.abs(off) > 0.005) {
+          wrong.add("%s: %.2f %%".formatted(each.name(), 100 * off));
         }
       }
     }
     assertThat(wrong).isEmpty();
     assertThat(read).isGreaterThan(1500);
     assertThat(compared).isGreaterThan(150);
-  }
-
-  private static JarFile jar(String folder) throws IOException {
-    String inside = "META-INF/resources/webjars/" + folder + "/package.json";
-    String place =
-        Objects.requireNonNull(RealDrawingsTest.class.getClassLoader().getResource(inside))
-            .getPath();
-    return new JarFile(place.substring("file:".length(), place.indexOf('!')));
-  }
-
-  private static List<JarEntry> drawings(JarFile jar, String folder) {
-    List<JarEntry> drawings = new ArrayList<>();
-    for (Enumeration<JarEntry> entries = jar.entries(); entries.hasMoreElements(); ) {
-      JarEntry entry = entries.nextElement();
-      if (entry.getName().startsWith("META-INF/resources/webjars/" + folder + "/icons/")
-          && entry.getName().endsWith(".svg")) {
-        drawings.add(entry);
-      }
-    }
-    return drawings;
   }
 
   /** The area in mm² that a renderer paints of an icon of a view box of equal sides. */
