@@ -42,7 +42,8 @@ record Curve(
             * 6
             / 8;
     int least = bend > BENT * length ? 2 : 1;
-    int n = (int) Math.min(MOST, Math.max(least, Math.ceil(Math.sqrt(bend / left))));
+    double many = Math.sqrt(bend / left);
+    int n = many > least ? (int) Math.min(MOST, Math.ceil(many)) : least;
     double[][] points = new double[n + 1][];
     for (int i = 0; i <= n; i++) {
       points[i] = at((double) i / n);

@@ -4,6 +4,8 @@ import java.awt.Shape;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.shape.Crossings;
 import velvetkettle.core.cut.shape.FillRule;
@@ -69,13 +71,30 @@ final class Limits {
     }
   }
 
-  /** The area inside an outline in mm, as long as it does not cross itself without end. */
+  /**
+   * The area inside an outline in mm, as long as it does not cross itself without end. A clip may
+   * reach farther than anything that is drawn; what lies there is taken to the farthest place.
+   */
   MultiPolygon area(Shape outline, FillRule rule) {
+    List<Coordinate[]> rings = Flattening.rings(outline, fineness, budget);
+    for (Coordinate[] ring : rings) {
+      for (Coordinate point : ring) {
+        point.x = bounded(point.x);
+        point.y = bounded(point.y);
+      }
+    }
     try {
-      return Rings.area(Flattening.rings(outline, fineness, budget), rule, crossings, budget);
+      return Rings.area(rings, rule, crossings, budget);
     } catch (Crossings.TooManyException e) {
       throw UnreadableDrawingException.of("svg.too-tangled", MOST_CROSSINGS);
     }
+  }
+
+  private static double bounded(double millimetres) {
+    if (Double.isNaN(millimetres)) {
+      throw UnreadableDrawingException.of("svg.too-far", FARTHEST / 1000);
+    }
+    return Math.max(-FARTHEST, Math.min(FARTHEST, millimetres));
   }
 
   void used(String id, int depth) {

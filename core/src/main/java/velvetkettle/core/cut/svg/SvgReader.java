@@ -368,6 +368,7 @@ public final class SvgReader {
       Shape covered =
           Outlines.stroke(read.path(), place.style, place.in, place.toMillimetres, limits);
       if (covered != null) {
+        Limits.within(covered);
         paint(
             element,
             stroke,

@@ -3,6 +3,7 @@ package velvetkettle.core.cut.svg;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowable;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 
 import java.nio.charset.StandardCharsets;
@@ -13,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.Overlap;
@@ -49,6 +51,7 @@ class HostileDrawingsTest {
         arguments("svg.too-many", svg("<g/>".repeat(100_001))),
         arguments("svg.too-far", svg("<rect width='1e9' height='1'/>")),
         arguments("svg.too-far", svg("<path d='M0 0L1e300 5L0 9'/>")),
+        arguments("svg.too-far", svg("<path d='M0 0H9V9z' stroke='red' stroke-width='1e20'/>")),
         arguments("svg.too-far", svg("<rect width='9' height='9' transform='scale(1e200)'/>")),
         arguments(
             "svg.circle", svg("<g id='a'><use href='#b'/></g><g id='b'><use href='#a'/></g>")),
@@ -85,6 +88,17 @@ class HostileDrawingsTest {
                     () -> SvgReader.read(file.getBytes(StandardCharsets.ISO_8859_1), small())));
     assertThat(refused).isNotNull();
     assertThat(refused.sentence().key()).isEqualTo(key);
+  }
+
+  @Test
+  void aClipMayReachFartherThanAnythingIsDrawn() {
+    String wide =
+        "<clipPath id='c'><rect x='-1e8' y='0' width='2e8' height='5'/></clipPath>"
+            + "<rect width='9' height='9' clip-path='url(#c)'/>";
+    MultiPolygon seen =
+        SvgReader.read(svg(wide).getBytes(StandardCharsets.UTF_8)).shapes().get(0).area();
+    assertThat(seen.getEnvelopeInternal().getWidth() / seen.getEnvelopeInternal().getHeight())
+        .isCloseTo(9 / 5.0, within(1e-3));
   }
 
   @Test
