@@ -14,12 +14,6 @@ import velvetkettle.core.cut.svg.PaintedShape;
 
 /** Shapes that cover one another, taken apart by what is seen of each. */
 final class Painting {
-  /** So many crossings of edges fit into memory beside the rest. */
-  private static final int MOST_CROSSINGS = 100_000;
-
-  /** What shows no more of itself than a rim so wide is hidden, mm: corners lie on a grid. */
-  private static final double HIDDEN = 2e-4;
-
   private final List<MultiPolygon> areas;
   private final List<String> colours;
   private final WorkBudget budget;
@@ -49,7 +43,7 @@ final class Painting {
         Arrangement.of(
             areas,
             over -> over.isEmpty() ? -1 : coats.get(over.length() - 1),
-            new Crossings(MOST_CROSSINGS, budget),
+            Crossings.ofDrawing(budget),
             budget);
     boolean[] shown = shown(seen.sizes(areas.size()));
     List<String> all = new ArrayList<>();
@@ -97,7 +91,7 @@ final class Painting {
     }
     boolean[] shown = new boolean[areas.size()];
     for (int coat = 0; coat < shown.length; coat++) {
-      shown[coat] = seen[coat] > HIDDEN * outlines[coat];
+      shown[coat] = seen[coat] > Grid.RIM * outlines[coat];
     }
     return shown;
   }

@@ -5,6 +5,9 @@ package velvetkettle.core.cut.shape;
  * crosses itself millions of times. One count may go through all paths of a drawing.
  */
 public final class Crossings {
+  /** So many fit into memory; a stroke round many corners crosses itself thousands of times. */
+  public static final int OF_DRAWING = 100_000;
+
   /** What its share of the rest of the work costs. */
   private static final int CROSSING = 5;
 
@@ -19,6 +22,11 @@ public final class Crossings {
   public Crossings(int most, WorkBudget budget) {
     this.most = most;
     this.budget = budget;
+  }
+
+  /** As many as a drawing that somebody brought may have. */
+  public static Crossings ofDrawing(WorkBudget budget) {
+    return new Crossings(OF_DRAWING, budget);
   }
 
   /** More than are taken apart. */

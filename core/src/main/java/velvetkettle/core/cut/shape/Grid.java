@@ -9,10 +9,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
-import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.PolygonExtracter;
-import org.locationtech.jts.operation.overlayng.CoverageUnion;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
@@ -36,6 +34,9 @@ public final class Grid {
 
   /** Two combs across one another cross at every tooth; so many nodes fit into memory. */
   private static final int MOST_CROSSINGS = 200_000;
+
+  /** A rim so wide comes of rounding corners to the grid, mm. */
+  public static final double RIM = 2 / PER_MILLIMETRE;
 
   private Grid() {}
 
@@ -71,23 +72,6 @@ public final class Grid {
           }
         });
     return areas(union.union());
-  }
-
-  /**
-   * Areas that share edges and nothing else, without the edges between them.
-   *
-   * @throws WorkBudget.SpentException where they do not quite, and that takes more than is left
-   */
-  public static MultiPolygon joined(List<? extends Geometry> faces, WorkBudget budget) {
-    if (faces.isEmpty()) {
-      return SHAPES.createMultiPolygon();
-    }
-    try {
-      return areas(CoverageUnion.union(SHAPES.buildGeometry(List.<Geometry>copyOf(faces))));
-    } catch (TopologyException e) {
-      // Rounding leaves an edge across another, once in some hundred drawings.
-      return union(faces, budget);
-    }
   }
 
   public static MultiPolygon difference(Geometry area, Geometry without) {

@@ -23,9 +23,6 @@ final class Limits {
 
   private static final int MOST_DASHES = 50_000;
 
-  /** So many fit into memory; a stroke round many corners crosses itself thousands of times. */
-  private static final int MOST_CROSSINGS = 100_000;
-
   /** Steps for each sign of a list of dashes, and for a shape whatever it is: timed. */
   private static final long DASH = 8;
 
@@ -42,7 +39,7 @@ final class Limits {
 
   Limits(WorkBudget budget) {
     this.budget = budget;
-    this.crossings = new Crossings(MOST_CROSSINGS, budget);
+    this.crossings = Crossings.ofDrawing(budget);
   }
 
   /** Curves of what is drawn on a page that large, mm, are left as far as it may be. */
@@ -86,7 +83,7 @@ final class Limits {
     try {
       return Rings.area(rings, rule, crossings, budget);
     } catch (Crossings.TooManyException e) {
-      throw UnreadableDrawingException.of("svg.too-tangled", MOST_CROSSINGS);
+      throw UnreadableDrawingException.of("svg.too-tangled", Crossings.OF_DRAWING);
     }
   }
 

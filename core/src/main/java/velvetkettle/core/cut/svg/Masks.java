@@ -11,7 +11,6 @@ import velvetkettle.core.cut.shape.WorkBudget;
 
 /** What a {@code mask} shows: where it is light [SVG 1.1, section 14.4]. */
 final class Masks {
-  private static final int MOST_CROSSINGS = 100_000;
   private static final int BLACK = 0;
 
   /** Lighter than this of 1 is shown, darker is not; between the two others it is soft. */
@@ -39,7 +38,7 @@ final class Masks {
         Arrangement.of(
             flat.stream().map(PaintedShape::area).toList(),
             over -> over.isEmpty() || light[over.length() - 1] <= HALF ? -1 : 0,
-            new Crossings(MOST_CROSSINGS, budget),
+            Crossings.ofDrawing(budget),
             budget);
     return new Shown(apart.areas(shown -> shown, 1).get(0), soft);
   }

@@ -11,6 +11,7 @@ import java.util.Map;
 import org.locationtech.jts.geom.MultiPolygon;
 import velvetkettle.core.cut.shape.Arrangement;
 import velvetkettle.core.cut.shape.Crossings;
+import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.shape.WorkBudget;
 
 /**
@@ -19,12 +20,6 @@ import velvetkettle.core.cut.shape.WorkBudget;
  * painted [SVG 1.1, sections 14.2 and 14.5: simple alpha compositing].
  */
 final class SeeThrough {
-  /** So many crossings of edges fit into memory beside the rest. */
-  private static final int MOST_CROSSINGS = 100_000;
-
-  /** A rim so wide comes of rounding corners to the grid, mm. */
-  private static final double RIM = 2e-4;
-
   private final List<Coat> coats;
   private final int ground;
   private final WorkBudget budget;
@@ -63,14 +58,14 @@ final class SeeThrough {
         Arrangement.of(
             coats.stream().map(Coat::area).toList(),
             this::told,
-            new Crossings(MOST_CROSSINGS, budget),
+            Crossings.ofDrawing(budget),
             budget);
     List<MultiPolygon> areas = apart.areas(number -> number, seen.size());
     List<List<PaintedShape>> byTop = new ArrayList<>();
     coats.forEach(coat -> byTop.add(new ArrayList<>()));
     for (int i = 0; i < areas.size(); i++) {
       MultiPolygon area = areas.get(i);
-      if (area.getArea() > RIM * area.getLength()) {
+      if (area.getArea() > Grid.RIM * area.getLength()) {
         String colour = String.format(Locale.ROOT, "#%06x", seen.get(i).colour);
         byTop.get(seen.get(i).top).add(new PaintedShape(colour, area));
       }

@@ -30,7 +30,7 @@ public final class SvgReader {
   private final Gradients gradients;
   private final WorkBudget budget;
   private final Limits limits;
-  private final Skipped skipped = new Skipped();
+  private Skipped skipped = new Skipped();
 
   /** Where nothing lies below, cloth is taken for white. */
   private static final int WHITE = 0xffffff;
@@ -233,22 +233,26 @@ public final class SvgReader {
       SvgElement element, Style style, AffineTransform inside, Place outside) {
     String id = style.reference("mask");
     SvgElement mask = id == null ? null : tree.ids().get(id);
-    if (id == null || mask == null) {
+    if (id == null) {
       return outside.clip;
     }
-    if (!mask.name().equals("mask") || !Masks.isInUnitsOfItsUser(mask)) {
+    if (mask == null || !mask.name().equals("mask") || !Masks.isInUnitsOfItsUser(mask)) {
       skipped.mask(element);
       return outside.clip;
     }
     limits.used(id, outside.depth);
     List<Coat> drawing = coats;
+    Skipped said = skipped;
     coats = new ArrayList<>();
+    // Nothing of a mask is cut: what is told of its own parts would be told of the wrong thing.
+    skipped = new Skipped();
     children(
         mask,
         new Place(
             Style.INITIAL.of(mask, sheet), inside, outside.in, null, List.of(), outside.depth + 1));
     Masks.Shown shown = Masks.shown(coats, budget);
     coats = drawing;
+    skipped = said;
     if (shown.isSoft()) {
       skipped.softMask(element);
     }

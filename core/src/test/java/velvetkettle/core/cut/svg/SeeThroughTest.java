@@ -147,6 +147,18 @@ class SeeThroughTest {
   }
 
   @Test
+  @DisplayName("a mask that is elsewhere is told, and what a mask is drawn with is not")
+  void whatIsToldOfMasks() {
+    SvgDrawing elsewhere =
+        SvgReader.read(file("<g id='seal' mask='url(other.svg#m)'>" + RED + "</g>"));
+    assertThat(elsewhere.skipped()).containsExactly(Sentence.of("svg.skipped.mask", "seal"));
+    assertThat(elsewhere.shapes()).hasSize(1);
+    SvgDrawing haze =
+        SvgReader.read(file(mask("<rect width='30' height='30' fill='#fff' opacity='.995'/>")));
+    assertThat(haze.skipped()).isEmpty();
+  }
+
+  @Test
   void aMaskThatIsMaskedByItselfIsRefused() {
     String round =
         "<mask id='m'><rect width='9' height='9' fill='#fff' mask='url(#m)'/></mask>"
