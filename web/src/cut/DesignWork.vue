@@ -6,7 +6,8 @@ import ArtDrawing from './ArtDrawing.vue'
 import ArtIn from './ArtIn.vue'
 import DesignFacts from './DesignFacts.vue'
 import DesignFields from './DesignFields.vue'
-import { resized, type ArtView, type Design, type DesignReading, type Fault, type Typing } from './designs'
+import ReadAs from './ReadAs.vue'
+import { readAgain, resized, type ArtView, type Design, type DesignReading, type Fault, type Typing } from './designs'
 import type { Work } from './useWork'
 import WhatFails from './WhatFails.vue'
 
@@ -51,6 +52,7 @@ watch(
     <ul v-if="art?.skipped.length" class="skipped" :aria-label="$t('cut.skipped')">
       <li v-for="said in art.skipped" :key="said">{{ said }}</li>
     </ul>
+    <ReadAs v-if="art && (art.hasText || art.hasGradients)" :art="art" @read="design = readAgain(design, $event)" />
     <div v-if="running" class="line" role="status">
       <span>{{ $t('cut.reading') }}</span>
       <a-progress :percent="percent" class="progress" :aria-label="$t('cut.reading')" />

@@ -4,6 +4,7 @@ import shared from '@/testing/shared/pieces-on-a-mat.json'
 import {
   newDesign,
   ownColours,
+  readAgain,
   readBy,
   resized,
   withDesign,
@@ -25,6 +26,9 @@ const art: ArtView = {
     { colour: '#ffffff', near: null },
   ],
   skipped: [],
+  hasText: false,
+  hasGradients: false,
+  as: { gradients: 'MEAN', text: null },
 }
 const decoration = { id: 'a', width: 60, layered: false, materialId: 'roll-1' } as DecorationForm
 
@@ -65,6 +69,29 @@ describe('a new design', () => {
     expect(twice.width).toBe(120)
     expect(twice.replacements).toEqual([{ ...letters, x: 10, y: 20, width: 60, height: 16, baseline: 12 }])
     expect(resized(twice, 60)).toEqual(design)
+  })
+
+  it('keeps what was chosen for colours that another reading has too', () => {
+    const chosen = newDesign(decoration, art, 'film-smooth')
+    const set = readAgain(
+      { ...chosen, width: 80, colours: chosen.colours.map((each) => ({ ...each, cut: each.colour !== '#ffffff' })) },
+      {
+        ...art,
+        id: 'art-2',
+        colours: [
+          { colour: '#ffffff', near: null },
+          { colour: '#1d3c6f', near: null },
+          { colour: '#c8102e', near: null },
+        ],
+      },
+    )
+    expect(set).toMatchObject({ artId: 'art-2', width: 80 })
+    expect(set.colours.map(({ colour, sameAs, cut }) => [colour, sameAs, cut])).toEqual([
+      ['#ffffff', null, false],
+      // What it was cut as one with is gone.
+      ['#1d3c6f', null, true],
+      ['#c8102e', null, true],
+    ])
   })
 
   it('is read anew for all but the number of its copies', () => {

@@ -58,6 +58,21 @@ export function newDesign(decoration: DecorationForm, art: ArtView, medium: stri
   }
 }
 
+/** The same design of a drawing that was read in another way: what was chosen for its colours stays. */
+export function readAgain(design: Design, art: ArtView): Design {
+  const before = new Map(design.colours.map((choice) => [choice.colour, choice]))
+  const now = new Set(art.colours.map(({ colour }) => colour))
+  return {
+    ...design,
+    artId: art.id,
+    colours: art.colours.map(({ colour, near }) => {
+      const known = before.get(colour) ?? { colour, sameAs: near, cut: true, materialId: null }
+      return known.sameAs && !now.has(known.sameAs) ? { ...known, sameAs: null } : known
+    }),
+    replacements: design.replacements.filter(({ colour }) => now.has(colour)),
+  }
+}
+
 /** Its own colours that are cut. */
 export function cutColours(design: Design): string[] {
   return design.colours.filter(({ sameAs, cut }) => cut && sameAs === null).map(({ colour }) => colour)

@@ -24,6 +24,7 @@ class ArchitectureTest {
               "velvetkettle.core..",
               "java..",
               "javax.xml.stream..",
+              "javax.imageio..",
               "org.jspecify..",
               "com.github.benmanes.caffeine..",
               "org.locationtech.jts..")
@@ -40,7 +41,7 @@ class ArchitectureTest {
           .resideInAnyPackage(
               "java.sql..", "javax..", "java.net..", "java.nio.file..", "java.io..");
 
-  /** Drawings come as bytes, and are read with the JDK's reader of XML. */
+  /** Drawings come as bytes, and are read with the JDK's readers of XML and of pictures. */
   @ArchTest
   static final ArchRule drawingsAreReadFromMemory =
       noClasses()

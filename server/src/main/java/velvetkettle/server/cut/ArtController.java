@@ -1,5 +1,6 @@
 package velvetkettle.server.cut;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
@@ -12,6 +13,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -61,5 +63,19 @@ public class ArtController {
         ? CutWorks.CutWork.done(id, kept.get())
         : works.bring(
             id, Arrays.hashCode(bytes), progress -> drawings.bring(id, name, bytes, progress));
+  }
+
+  /**
+   * Reads a drawing in another way, under the id of what that makes. A reading that is there is
+   * answered, under its own.
+   */
+  @PutMapping("/{id}/again")
+  public CutWorks.CutWork again(@PathVariable UUID id, @Valid @RequestBody ReadAsForm form) {
+    return art.again(form.from(), form.as())
+        .map(there -> CutWorks.CutWork.done(id, there))
+        .orElseGet(
+            () ->
+                works.bring(
+                    id, form, progress -> drawings.again(id, form.from(), form.as(), progress)));
   }
 }

@@ -13,12 +13,12 @@ import velvetkettle.server.json.Json;
 public interface ArtMapper {
   /** An id that is there stays as it is. */
   @Insert(
-      "insert into art (id, owner, name, source, created_at, reading) values"
-          + " (#{id}, #{owner}, #{name}, #{source}, #{createdAt}, #{reading}) on conflict (id) do nothing")
+      "insert into art (id, owner, name, source, created_at, reading, read_as, again_of) values"
+          + " (#{id}, #{owner}, #{name}, #{source}, #{createdAt}, #{reading}, #{readAs}, #{againOf}) on conflict (id) do nothing")
   void insert(ArtRow art);
 
   @Select(
-      "select id, owner, name, source, created_at, reading from art where owner = #{owner} and id = #{id}")
+      "select id, owner, name, source, created_at, reading, read_as, again_of from art where owner = #{owner} and id = #{id}")
   Optional<ArtRow> find(String owner, UUID id);
 
   @Select("select exists (select 1 from art where owner = #{owner} and id = #{id})")
@@ -42,11 +42,18 @@ public interface ArtMapper {
   /** A drawing by its name only. */
   record Named(UUID id, String name) {}
 
+  /** The reading of a drawing in a way, where there is one. */
   @Select(
-      "select id, name from art where owner = #{owner} order by created_at desc, id"
+      "select id from art where owner = #{owner} and again_of = #{of} and read_as = #{readAs}"
+          + " order by created_at limit 1")
+  Optional<UUID> again(String owner, UUID of, Json readAs);
+
+  /** Each drawing once, however it was read. */
+  @Select(
+      "select id, name from art where owner = #{owner} and again_of is null order by created_at desc, id"
           + " limit #{size} offset #{offset}")
   List<Named> page(String owner, int size, int offset);
 
-  @Select("select count(*) from art where owner = #{owner}")
+  @Select("select count(*) from art where owner = #{owner} and again_of is null")
   long count(String owner);
 }

@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import velvetkettle.core.cut.svg.ReadAs;
 import velvetkettle.server.Owner;
 import velvetkettle.server.Page;
 import velvetkettle.server.json.StoredJson;
@@ -31,11 +33,48 @@ public class ArtService {
     this.clock = clock;
   }
 
+  /**
+   * A file that was brought.
+   *
+   * @param againOf the drawing that this is another reading of; null where it is none
+   */
+  record Source(String name, byte[] file, ReadAs as, @Nullable UUID againOf) {
+    static Source brought(String name, byte[] file) {
+      return new Source(name, file, ReadAs.USUAL, null);
+    }
+  }
+
   /** Keeps a drawing with what was read of it; what is kept under its id already stays. */
-  ArtView keep(UUID id, String name, byte[] file, ArtView read) {
+  ArtView keep(UUID id, Source source, ArtView read) {
     art.insert(
-        new ArtRow(id, owner.name(), shortened(name), file, clock.instant(), json.write(read)));
-    return kept(id, file).orElseThrow();
+        new ArtRow(
+            id,
+            owner.name(),
+            shortened(source.name()),
+            source.file(),
+            clock.instant(),
+            json.write(read),
+            source.againOf() == null ? null : json.write(source.as()),
+            source.againOf()));
+    return kept(id, source.file()).orElseThrow();
+  }
+
+  /** What was read of a drawing in that way; empty where it was not read so yet. */
+  @Transactional(readOnly = true)
+  public Optional<ArtView> again(UUID from, ReadAs as) {
+    ArtRow row = row(from);
+    UUID of = row.againOf() == null ? row.id() : row.againOf();
+    return as.equals(ReadAs.USUAL)
+        ? Optional.of(view(of))
+        : art.again(owner.name(), of, json.write(as)).map(this::view);
+  }
+
+  /** A drawing to be read in that way. */
+  @Transactional(readOnly = true)
+  public Source another(UUID from, ReadAs as) {
+    ArtRow row = row(from);
+    return new Source(
+        row.name(), row.source(), as, row.againOf() == null ? row.id() : row.againOf());
   }
 
   /**
@@ -67,12 +106,16 @@ public class ArtService {
         .orElseThrow(() -> new NotFoundException("drawing", id));
   }
 
-  /** The file as it came. */
+  /** The file as it came, and how it is read. */
   @Transactional(readOnly = true)
-  public byte[] source(UUID id) {
-    return art.find(owner.name(), id)
-        .orElseThrow(() -> new NotFoundException("drawing", id))
-        .source();
+  public Source source(UUID id) {
+    ArtRow row = row(id);
+    ReadAs as = row.readAs() == null ? ReadAs.USUAL : json.read(row.readAs(), ReadAs.class);
+    return new Source(row.name(), row.source(), as, row.againOf());
+  }
+
+  private ArtRow row(UUID id) {
+    return art.find(owner.name(), id).orElseThrow(() -> new NotFoundException("drawing", id));
   }
 
   /** Drawings of which it is not kept what was read. */

@@ -196,6 +196,7 @@ public class DesignReader {
     }
     checks.add(
         Sentence.of(Designs.isMirrored(medium) ? "cut.check.mirrored" : "cut.check.as-seen"));
+    checks.addAll(designs.pictures(design));
     if (printed) {
       checks.add(Sentence.of("print.check.true-size"));
       checks.add(Sentence.of("print.check.no-bleed"));

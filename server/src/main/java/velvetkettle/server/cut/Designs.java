@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
 import velvetkettle.core.cut.letter.LetterSetting;
+import velvetkettle.core.cut.svg.SvgDrawing;
 import velvetkettle.core.media.MediaCatalogue;
 import velvetkettle.core.media.Medium;
 import velvetkettle.core.media.trait.Orientation;
@@ -56,6 +57,13 @@ public class Designs {
       throw new RefusedException("designs.colours", Sentence.of("cut.no-colour"));
     }
     return cut;
+  }
+
+  /** Pictures in it, as large as they are at the width that was chosen: they can be printed. */
+  List<Sentence> pictures(CutForm.Design design) {
+    SvgDrawing drawing = drawings.drawing(design.artId());
+    double factor = design.width() / Drawings.bounds(drawing).getWidth();
+    return drawing.pictures().stream().map(picture -> picture.at(factor)).toList();
   }
 
   private Art replaced(Art art, CutForm.Replacement with) {

@@ -16,6 +16,7 @@ import velvetkettle.core.cut.art.Colours;
 import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.core.cut.shape.WorkBudget;
 import velvetkettle.core.cut.svg.PaintedShape;
+import velvetkettle.core.cut.svg.ReadAs;
 import velvetkettle.core.cut.svg.SvgDrawing;
 import velvetkettle.core.cut.svg.SvgReader;
 import velvetkettle.core.cut.svg.UnreadableDrawingException;
@@ -34,11 +35,13 @@ public class Drawings implements SmartInitializingSingleton {
   private static final long KEPT_CORNERS = 1_000_000;
 
   private final ArtService art;
-  private final Cache<UUID, SvgDrawing> read =
+  private final Faces faces;
+  private final Cache<UUID, SvgDrawing> known =
       Caffeine.newBuilder().maximumWeight(KEPT_CORNERS).weigher(Drawings::corners).build();
 
-  Drawings(ArtService art) {
+  Drawings(ArtService art, Faces faces) {
     this.art = art;
+    this.faces = faces;
   }
 
   private static int corners(UUID id, SvgDrawing drawing) {
@@ -48,8 +51,17 @@ public class Drawings implements SmartInitializingSingleton {
 
   /** Reads a drawing and keeps it; refuses what cannot be cut. */
   public ArtView bring(UUID id, String name, byte[] file, Progress progress) {
+    return read(id, ArtService.Source.brought(name, file), progress);
+  }
+
+  /** Reads a drawing that is kept in another way, and keeps that beside it. */
+  public ArtView again(UUID id, UUID from, ReadAs as, Progress progress) {
+    return read(id, art.another(from, as), progress);
+  }
+
+  private ArtView read(UUID id, ArtService.Source source, Progress progress) {
     WorkBudget budget = WorkBudget.ofDrawing((done, of) -> progress.at(HALF * done / of, 2 * HALF));
-    SvgDrawing drawing = SvgReader.read(file, budget);
+    SvgDrawing drawing = SvgReader.read(source.file(), budget, source.as(), faces);
     if (drawing.shapes().isEmpty()) {
       throw new RefusedException("file", nothing(drawing));
     }
@@ -57,34 +69,45 @@ public class Drawings implements SmartInitializingSingleton {
     WorkBudget apart =
         WorkBudget.ofDrawing((done, of) -> progress.at(HALF + HALF * done / of, 2 * HALF));
     Art.of(drawing, Overlap.SIDE_BY_SIDE, colour -> colour, apart);
-    ArtView kept = art.keep(id, name, file, view(id, ArtService.shortened(name), drawing));
-    read.put(id, drawing);
+    ArtView read = view(id, ArtService.shortened(source.name()), drawing, source.as());
+    ArtView kept = art.keep(id, source, read);
+    known.put(id, drawing);
     return kept;
   }
 
   /** A drawing as it was read. */
   public SvgDrawing drawing(UUID id) {
-    SvgDrawing known = read.getIfPresent(id);
-    if (known == null) {
-      known = SvgReader.read(art.source(id));
-      read.put(id, known);
+    SvgDrawing read = known.getIfPresent(id);
+    if (read == null) {
+      ArtService.Source source = art.source(id);
+      WorkBudget budget = WorkBudget.ofDrawing(Progress.NONE);
+      read = SvgReader.read(source.file(), budget, source.as(), faces);
+      known.put(id, read);
     }
-    return known;
+    return read;
   }
 
-  private static ArtView view(UUID id, String name, SvgDrawing drawing) {
+  private static ArtView view(UUID id, String name, SvgDrawing drawing, ReadAs as) {
     List<String> colours = Colours.of(drawing);
     Map<String, String> near = Colours.near(colours);
-    // What is wholly covered does not reach beyond what covers it.
-    Envelope bounds = new Envelope();
-    drawing.shapes().forEach(shape -> bounds.expandToInclude(shape.area().getEnvelopeInternal()));
+    Envelope bounds = bounds(drawing);
     return new ArtView(
         id,
         name,
         bounds.getWidth(),
         bounds.getHeight(),
         colours.stream().map(colour -> new ArtView.FoundColour(colour, near.get(colour))).toList(),
-        drawing.skipped());
+        drawing.skipped(),
+        drawing.hasText(),
+        drawing.hasGradients(),
+        as);
+  }
+
+  /** Of what is drawn: what is wholly covered does not reach beyond what covers it. */
+  static Envelope bounds(SvgDrawing drawing) {
+    Envelope bounds = new Envelope();
+    drawing.shapes().forEach(shape -> bounds.expandToInclude(shape.area().getEnvelopeInternal()));
+    return bounds;
   }
 
   /** Where all of it was left out, why. */
@@ -99,10 +122,21 @@ public class Drawings implements SmartInitializingSingleton {
   public void afterSingletonsInstantiated() {
     for (ArtMapper.Named older : art.unread()) {
       try {
-        art.read(view(older.id(), older.name(), drawing(older.id())));
+        ReadAs as = art.source(older.id()).as();
+        art.read(view(older.id(), older.name(), drawing(older.id()), as));
       } catch (UnreadableDrawingException e) {
         LOG.warn("The drawing {} cannot be read any more: {}", older.id(), e.sentence().key());
-        art.read(new ArtView(older.id(), older.name(), 0, 0, List.of(), List.of(e.sentence())));
+        art.read(
+            new ArtView(
+                older.id(),
+                older.name(),
+                0,
+                0,
+                List.of(),
+                List.of(e.sentence()),
+                false,
+                false,
+                ReadAs.USUAL));
       }
     }
   }

@@ -34,6 +34,7 @@ import velvetkettle.core.cut.motif.Part;
 import velvetkettle.core.cut.stone.Pattern;
 import velvetkettle.core.cut.stone.StoneTool;
 import velvetkettle.core.cut.strip.Corner;
+import velvetkettle.core.cut.svg.GradientColour;
 import velvetkettle.core.cut.weed.FaultKind;
 import velvetkettle.core.heat.Question;
 import velvetkettle.core.heat.Verdict;
@@ -117,6 +118,7 @@ public class VocabularyController {
           Overlap.values(),
           FaultKind.values(),
           Face.values(),
+          GradientColour.values(),
           Observation.values(),
           Fold.values(),
           Corner.values(),

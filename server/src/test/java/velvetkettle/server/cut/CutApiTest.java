@@ -8,13 +8,20 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.awt.Font;
+import java.awt.Shape;
+import java.awt.font.FontRenderContext;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.AfterEach;
@@ -27,6 +34,9 @@ import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import velvetkettle.core.cut.shape.FillRule;
+import velvetkettle.core.cut.shape.Flattening;
+import velvetkettle.core.cut.shape.Rings;
 import velvetkettle.core.cut.svg.SvgDrawing;
 import velvetkettle.core.cut.svg.SvgReader;
 import velvetkettle.server.ServerTest;
@@ -155,6 +165,85 @@ class CutApiTest extends ServerTest {
       work = json(get("/api/cutting/works/" + work.path("id").asText()));
     }
     return work;
+  }
+
+  /** Measured against the letters of the JDK's own reader of faces. */
+  @Test
+  void textIsSetInAFaceOnRequest() throws Exception {
+    String from = UUID.randomUUID().toString();
+    String net =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='40mm' viewBox='0 0 60 40'>"
+            + "<rect width='60' height='40' fill='#1d3c6e'/><text x='5' y='30' font-size='12'"
+            + " fill='#ffffff'>Quay 7</text></svg>";
+    JsonNode plain = done(json(keep(from, net))).path("art");
+    assertThat(plain.path("hasText").asBoolean()).isTrue();
+    assertThat(plain.path("colours")).hasSize(1);
+
+    String id = UUID.randomUUID().toString();
+    Map<String, Object> asked = new LinkedHashMap<>();
+    asked.put("from", from);
+    asked.put("gradients", "MEAN");
+    asked.put("text", "HEAVY");
+    JsonNode set = done(json(put("/api/art/" + id + "/again", asked))).path("art");
+    assertThat(set.path("colours")).hasSize(2);
+    assertThat(set.path("skipped").get(0).asText()).contains("“Quay 7” is set in the heavy face");
+    // The same once more is the one that is there, whatever id is asked for.
+    JsonNode same = done(json(put("/api/art/" + UUID.randomUUID() + "/again", asked))).path("art");
+    assertThat(same.path("id").asText()).isEqualTo(set.path("id").asText()).isEqualTo(id);
+    // From that reading back to the usual one.
+    asked.put("from", id);
+    asked.put("text", null);
+    assertThat(
+            done(json(put("/api/art/" + UUID.randomUUID() + "/again", asked)))
+                .path("art")
+                .path("id")
+                .asText())
+        .isEqualTo(from);
+
+    Font face =
+        Font.createFont(
+                Font.TRUETYPE_FONT, CutApiTest.class.getResourceAsStream("/faces/heavy.ttf"))
+            .deriveFont(12f);
+    Shape letters =
+        face.createGlyphVector(new FontRenderContext(null, true, true), "Quay 7").getOutline();
+    double expected = Rings.area(Flattening.rings(letters), FillRule.NON_ZERO).getArea();
+    JsonNode read = read(design(id, "colours", List.of(choice("#ffffff", null)))).path("design");
+    double area = 0;
+    for (JsonNode layer : read.path("layers")) {
+      area += layer.path("colour").asText().equals("#ffffff") ? layer.path("area").asDouble() : 0;
+    }
+    assertThat(area).isCloseTo(expected, within(0.005 * expected));
+
+    get("/api/art").andExpect(jsonPath("$.items[?(@.id == '" + id + "')]").isEmpty());
+    asked.put("from", UUID.randomUUID().toString());
+    put("/api/art/" + UUID.randomUUID() + "/again", asked).andExpect(status().isNotFound());
+  }
+
+  @Test
+  void aPictureInItIsSaidWithItsDotsAtTheWidthThatIsChosen() throws Exception {
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(240, 120, BufferedImage.TYPE_INT_RGB), "png", png);
+    String from = UUID.randomUUID().toString();
+    String net =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='40mm' viewBox='0 0 60 40'>"
+            + "<rect width='60' height='40' fill='#1d3c6e'/><image id='net' width='50.8' height='25.4'"
+            + " href='data:image/png;base64,"
+            + Base64.getEncoder().encodeToString(png.toByteArray())
+            + "'/></svg>";
+    keep(from, net).andExpect(status().isOk());
+    List<Object> colours = List.of(choice("#1d3c6e", null));
+    assertThat(
+            read(design(from, "colours", colours, "width", 30))
+                .path("design")
+                .path("checks")
+                .toString())
+        .contains("“net” can only be printed: 25 mm wide it has 240 dots on an inch");
+    assertThat(
+            read(design(from, "colours", colours, "width", 60))
+                .path("design")
+                .path("checks")
+                .toString())
+        .contains("coarse: 51 mm wide it has 120 dots on an inch. From 150 on");
   }
 
   @Test

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.svg.ReadAs;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.compute.BusyException;
 import velvetkettle.server.problem.DifferentException;
@@ -120,7 +121,7 @@ class CutWorksTest {
                       throw new RefusedException("file", Sentence.of("svg.nothing"));
                     }))
         .isInstanceOf(RefusedException.class);
-    ArtView art = new ArtView(id, "a", 1, 1, List.of(), List.of());
+    ArtView art = new ArtView(id, "a", 1, 1, List.of(), List.of(), false, false, ReadAs.USUAL);
     assertThat(works.bring(id, 2, progress -> art).art()).isEqualTo(art);
   }
 

@@ -7,9 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import velvetkettle.core.colour.Lab;
 
 /**
- * The mean colours of gradients: film and stones have one colour. A stop counts as far as it
+ * The one colour of each gradient: film and stones have one colour. A stop counts as far as it
  * reaches along the gradient [linear between stops, as SVG 1.1 draws them, section 13.2].
  */
 final class Gradients {
@@ -22,22 +23,47 @@ final class Gradients {
 
   private final SvgTree tree;
   private final StyleSheet sheet;
+  private final GradientColour wanted;
   private final Map<String, Paint> known = new HashMap<>();
 
-  Gradients(SvgTree tree, StyleSheet sheet) {
+  Gradients(SvgTree tree, StyleSheet sheet, GradientColour wanted) {
     this.tree = tree;
     this.sheet = sheet;
+    this.wanted = wanted;
   }
 
   /**
    * @param at from 0 to 1
    * @param opacity from 0 to 1
    */
-  private record Stop(double at, double red, double green, double blue, double opacity) {}
+  private record Stop(double at, double red, double green, double blue, double opacity) {
+    double lightness() {
+      return Lab.of(hex(red, green, blue)).lightness();
+    }
+  }
 
-  /** Its mean, as one paint; none where there is no such gradient, or nothing of it is seen. */
-  Paint mean(String id) {
-    return known.computeIfAbsent(id, named -> mean(stops(named, 0)));
+  /** All of it as one paint; none where there is no such gradient, or nothing of it is seen. */
+  Paint flat(String id) {
+    return known.computeIfAbsent(id, named -> flat(stops(named, 0)));
+  }
+
+  private Paint flat(List<Stop> stops) {
+    Paint mean = mean(stops);
+    Comparator<Stop> byLightness = Comparator.comparingDouble(Stop::lightness);
+    if (mean.colour() == null || wanted == GradientColour.MEAN) {
+      return mean;
+    }
+    Stop stop =
+        stops.stream()
+            .filter(each -> each.opacity() > 0)
+            .max(wanted == GradientColour.LIGHTEST ? byLightness : byLightness.reversed())
+            .orElseThrow();
+    return new Paint(hex(stop.red(), stop.green(), stop.blue()), null, mean.opacity());
+  }
+
+  private static String hex(double red, double green, double blue) {
+    return String.format(
+        Locale.ROOT, "#%02x%02x%02x", Math.round(red), Math.round(green), Math.round(blue));
   }
 
   private List<Stop> stops(String id, int depth) {
@@ -95,13 +121,6 @@ final class Gradients {
     if (all <= 0) {
       return Paint.NONE;
     }
-    String colour =
-        String.format(
-            Locale.ROOT,
-            "#%02x%02x%02x",
-            Math.round(sum[0] / all),
-            Math.round(sum[1] / all),
-            Math.round(sum[2] / all));
-    return new Paint(colour, null, all / weights);
+    return new Paint(hex(sum[0] / all, sum[1] / all, sum[2] / all), null, all / weights);
   }
 }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 final class Lengths {
   static final double PIXELS_PER_MILLIMETRE = 96 / 25.4;
 
-  /** Pixels in one; em and ex as at the usual 16 px. */
+  /** Pixels in one. */
   private static final Map<String, Double> PIXELS =
       Map.of(
           "",
@@ -28,15 +28,11 @@ final class Lengths {
           96 / 72.0,
           "pc",
           16.0,
-          "em",
-          16.0,
-          "ex",
-          8.0,
           "q",
           PIXELS_PER_MILLIMETRE / 4);
 
   /** No length is written with more signs. */
-  private static final int LONGEST = 100;
+  static final int LONGEST = 100;
 
   private Lengths() {}
 
@@ -47,6 +43,13 @@ final class Lengths {
    * @return {@code otherwise} where nothing, or no length, is written
    */
   static double read(@Nullable String text, double whole, double otherwise) {
+    return read(text, whole, otherwise, FontSize.USUAL);
+  }
+
+  /**
+   * @param em how large the text is there, px
+   */
+  static double read(@Nullable String text, double whole, double otherwise, double em) {
     if (text == null || text.length() > LONGEST) {
       return otherwise;
     }
@@ -60,6 +63,9 @@ final class Lengths {
     String unit = in.rest().strip().toLowerCase(Locale.ROOT);
     if (unit.equals("%")) {
       return count / 100 * whole;
+    }
+    if (unit.equals("em") || unit.equals("ex")) {
+      return count * (unit.equals("em") ? em : em / 2);
     }
     Double pixels = PIXELS.get(unit);
     return pixels == null ? otherwise : count * pixels;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cut.letter.Face;
 import velvetkettle.core.quantity.Sentence;
 
 /** What is left out of a drawing, said once each with what to do about it. */
@@ -26,25 +28,49 @@ final class Skipped {
           "mask",
           "filter",
           "marker",
-          "view");
+          "view",
+          SvgElement.SIGNS);
 
   private final Set<Sentence> sentences = new LinkedHashSet<>();
 
   void element(SvgElement element, Style style) {
     String name = element.name();
     switch (name) {
-      case "text" -> {
-        if (style.visible()) {
-          say("svg.skipped.text", shortened(element.words()));
-        }
-      }
-      case "image" -> say("svg.skipped.image");
       case "script" -> say("svg.skipped.script");
       default -> {
         if (!SILENT.contains(name)) {
           say("svg.skipped.element", shortened(name));
         }
       }
+    }
+  }
+
+  /** Text without a face to set it in. */
+  void text(SvgElement element) {
+    say("svg.skipped.text", shortened(element.words()));
+  }
+
+  /** Text in a face that is not its own. */
+  void set(SvgElement element, Face face) {
+    say("svg.text-set", shortened(element.words()), face.term());
+  }
+
+  void notWhole(SvgElement element) {
+    say("svg.text-not-whole", shortened(element.words()));
+  }
+
+  void missing(String letters) {
+    say("svg.text-missing", shortened(letters));
+  }
+
+  /**
+   * @param picture null where it lies in another file, or cannot be read
+   */
+  void picture(SvgElement element, @Nullable Picture picture) {
+    if (picture == null) {
+      say("svg.skipped.image");
+    } else {
+      say("svg.picture", picture.name(), picture.pixelsWide(), picture.pixelsHigh());
     }
   }
 
@@ -75,8 +101,13 @@ final class Skipped {
     say("svg.skipped.gradient", named(element));
   }
 
-  void averaged(SvgElement element, String colour) {
-    say("svg.averaged", named(element), colour);
+  /** A gradient that is cut in one colour. */
+  void flattened(SvgElement element, String colour, GradientColour as) {
+    if (as == GradientColour.MEAN) {
+      say("svg.averaged", named(element), colour);
+    } else {
+      say("svg.gradient-as", named(element), as.term(), colour);
+    }
   }
 
   void broken(SvgElement element, int at) {
@@ -101,7 +132,7 @@ final class Skipped {
     }
   }
 
-  private static String named(SvgElement element) {
+  static String named(SvgElement element) {
     String id = element.attribute("id");
     return id == null ? element.name() : shortened(id);
   }

@@ -27,6 +27,9 @@ final class Style {
           "stroke-opacity",
           "clip-rule",
           "color",
+          "font-size",
+          "text-anchor",
+          "letter-spacing",
           "visibility",
           "marker-start",
           "marker-mid",
@@ -34,7 +37,15 @@ final class Style {
           "marker");
 
   private static final Set<String> OWN =
-      Set.of("display", "opacity", "clip-path", "mask", "filter", "vector-effect", "transform");
+      Set.of(
+          "display",
+          "opacity",
+          "clip-path",
+          "mask",
+          "filter",
+          "vector-effect",
+          "dominant-baseline",
+          "transform");
 
   private final Map<String, String> says;
 
@@ -59,12 +70,20 @@ final class Style {
   }
 
   private void say(Map<String, String> now, String key, String value) {
-    if ((INHERITED.contains(key) || OWN.contains(key)) && value.length() <= LONGEST) {
+    if (key.equals("font")) {
+      String size = FontSize.in(value);
+      if (size != null) {
+        say(now, "font-size", size);
+      }
+    } else if ((INHERITED.contains(key) || OWN.contains(key)) && value.length() <= LONGEST) {
       if (value.strip().equals("inherit")) {
         String before = says.get(key);
         if (before != null) {
           now.put(key, before);
         }
+      } else if (key.equals("font-size")) {
+        // A size may be told by that outside: it is reckoned once, where it is said.
+        now.put(key, Double.toString(FontSize.of(value, fontSize())));
       } else {
         now.put(key, value.strip());
       }
@@ -81,6 +100,11 @@ final class Style {
 
   double number(String key, double otherwise) {
     return Lengths.read(says.get(key), 1, otherwise);
+  }
+
+  /** How large text is, px. */
+  double fontSize() {
+    return number("font-size", FontSize.USUAL);
   }
 
   /** Whether it is seen at all, with what lies in it. */

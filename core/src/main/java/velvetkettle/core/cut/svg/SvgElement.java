@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * An element of an SVG file.
  *
- * @param text what is written between its tags, without that of its children
+ * @param text what is written between its tags, without that of its children; in a text it is in
+ *     children of its own, so that it keeps its place among the others
  */
 record SvgElement(
     String name,
@@ -20,6 +21,9 @@ record SvgElement(
     StringBuilder text) {
   /** Nobody is told more of a text than its first words. */
   private static final int ENOUGH = 200;
+
+  /** The name of what stands for signs between the parts of a text. */
+  static final String SIGNS = "#signs";
 
   SvgElement(String name, Map<String, String> attributes, @Nullable SvgElement parent) {
     this(name, attributes, parent, new ArrayList<>(), new StringBuilder());

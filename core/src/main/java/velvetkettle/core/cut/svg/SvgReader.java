@@ -2,6 +2,7 @@ package velvetkettle.core.cut.svg;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +12,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.letter.Lettering;
 import velvetkettle.core.cut.shape.Crossings;
 import velvetkettle.core.cut.shape.FillRule;
 import velvetkettle.core.cut.shape.Grid;
@@ -21,6 +23,7 @@ public final class SvgReader {
   private static final Set<String> GROUPS = Set.of("g", "a", "switch");
   private static final Set<String> SHAPES =
       Set.of("path", "rect", "circle", "ellipse", "line", "polyline", "polygon");
+  private static final Set<String> DRAWN = Set.of("use", "svg", "text", "image");
   private static final double DEFAULT_WIDTH = 300;
   private static final double DEFAULT_HEIGHT = 150;
 
@@ -30,22 +33,34 @@ public final class SvgReader {
   private final Gradients gradients;
   private final WorkBudget budget;
   private final Limits limits;
+  private final ReadAs as;
+  private final Lettering lettering;
+  private final List<Picture> pictures = new ArrayList<>();
+  private boolean hasText;
+  private boolean hasGradients;
   private Skipped skipped = new Skipped();
+
+  private static final int MOST_PICTURES = 20;
 
   /** Where nothing lies below, cloth is taken for white. */
   private static final int WHITE = 0xffffff;
+
+  private static final Lettering NO_LETTERS =
+      (text, face) -> new Lettering.Line(new Path2D.Double(), 0, text);
 
   private List<Coat> coats = new ArrayList<>();
   private int walked;
   private int veils;
 
-  private SvgReader(SvgTree tree, WorkBudget budget) {
+  private SvgReader(SvgTree tree, WorkBudget budget, ReadAs as, Lettering lettering) {
     this.tree = tree;
+    this.as = as;
+    this.lettering = lettering;
     this.budget = budget;
     this.limits = new Limits(budget);
     this.sheet = new StyleSheet(tree.root(), budget);
     this.clips = new Clips(tree, sheet, limits, budget);
-    this.gradients = new Gradients(tree, sheet);
+    this.gradients = new Gradients(tree, sheet, as.gradients());
   }
 
   /**
@@ -87,8 +102,15 @@ public final class SvgReader {
    *     more work than it may
    */
   public static SvgDrawing read(byte[] file, WorkBudget budget) {
+    return read(file, budget, ReadAs.USUAL, NO_LETTERS);
+  }
+
+  /**
+   * @param lettering sets what text it has; asked only where a face is chosen
+   */
+  public static SvgDrawing read(byte[] file, WorkBudget budget, ReadAs as, Lettering lettering) {
     try {
-      return new SvgReader(SvgTree.read(file), budget).drawing();
+      return new SvgReader(SvgTree.read(file), budget, as, lettering).drawing();
     } catch (WorkBudget.SpentException e) {
       throw e.isOfCorners()
           ? UnreadableDrawingException.of("svg.too-fine", budget.mostCorners())
@@ -125,7 +147,8 @@ public final class SvgReader {
       keepToPage(Grid.rectangle(0, 0, width / pixel, height / pixel));
     }
     List<PaintedShape> seen = SeeThrough.flat(coats, WHITE, budget);
-    return new SvgDrawing(width / pixel, height / pixel, seen, skipped.sentences());
+    return new SvgDrawing(
+        width / pixel, height / pixel, seen, pictures, hasText, hasGradients, skipped.sentences());
   }
 
   /** What lies beside the page is not seen, and not cut. */
@@ -157,7 +180,7 @@ public final class SvgReader {
     budget.at(Math.min(++walked, tree.elements()), tree.elements());
     String name = element.name();
     boolean shape = SHAPES.contains(name);
-    boolean walked = shape || GROUPS.contains(name) || name.equals("use") || name.equals("svg");
+    boolean walked = shape || GROUPS.contains(name) || DRAWN.contains(name);
     Style style = outside.style.of(element, sheet);
     if (!walked) {
       if (style.displayed()) {
@@ -182,6 +205,10 @@ public final class SvgReader {
             outside.depth);
     if (shape) {
       shape(element, place);
+    } else if (name.equals("text")) {
+      text(element, clipped(element, place));
+    } else if (name.equals("image")) {
+      picture(element, place);
     } else {
       group(element, clipped(element, place));
     }
@@ -243,6 +270,7 @@ public final class SvgReader {
     limits.used(id, outside.depth);
     List<Coat> drawing = coats;
     Skipped said = skipped;
+    int pictured = pictures.size();
     coats = new ArrayList<>();
     // Nothing of a mask is cut: what is told of its own parts would be told of the wrong thing.
     skipped = new Skipped();
@@ -253,6 +281,7 @@ public final class SvgReader {
     Masks.Shown shown = Masks.shown(coats, budget);
     coats = drawing;
     skipped = said;
+    pictures.subList(pictured, pictures.size()).clear();
     if (shown.isSoft()) {
       skipped.softMask(element);
     }
@@ -359,38 +388,73 @@ public final class SvgReader {
     MultiPolygon own =
         id == null ? null : clips.area(id, place.toMillimetres, place.in, envelope(read.path()));
     MultiPolygon clip = both(place.clip, own);
-    Shape filled = place.toMillimetres.createTransformedShape(read.path());
+    outline(element, read.path(), place.style, place.with(place.toMillimetres, place.in, clip));
+  }
+
+  /** Fills an outline, and goes along it with the pen. */
+  private void outline(SvgElement element, Path2D path, Style style, Place place) {
+    Shape filled = place.toMillimetres.createTransformedShape(path);
     Limits.within(filled);
-    paint(
-        element,
-        Paint.of(place.style, "fill", "black"),
-        filled,
-        Clips.rule(place.style, "fill-rule"),
-        place.with(place.toMillimetres, place.in, clip));
-    Paint stroke = Paint.of(place.style, "stroke", "none");
+    paint(element, Paint.of(style, "fill", "black"), filled, Clips.rule(style, "fill-rule"), place);
+    Paint stroke = Paint.of(style, "stroke", "none");
     if (!stroke.equals(Paint.NONE)) {
-      Shape covered =
-          Outlines.stroke(read.path(), place.style, place.in, place.toMillimetres, limits);
+      Shape covered = Outlines.stroke(path, style, place.in, place.toMillimetres, limits);
       if (covered != null) {
         Limits.within(covered);
-        paint(
-            element,
-            stroke,
-            covered,
-            FillRule.NON_ZERO,
-            place.with(place.toMillimetres, place.in, clip));
+        paint(element, stroke, covered, FillRule.NON_ZERO, place);
       }
+    }
+  }
+
+  private void text(SvgElement element, Place place) {
+    Letters letters = Letters.of(element, place.style, sheet, place.in);
+    if (!place.style.visible() || letters.all().isEmpty() && letters.isWhole()) {
+      return;
+    }
+    hasText = true;
+    if (as.text() == null) {
+      skipped.text(element);
+      return;
+    }
+    budget.spend(50L * letters.all().size());
+    Texts.Laid laid = Texts.laid(letters, as.text(), lettering);
+    for (Texts.Run run : laid.runs()) {
+      limits.shape();
+      if (run.style().visible()) {
+        outline(element, run.outline(), run.style(), place);
+      }
+    }
+    if (!laid.runs().isEmpty()) {
+      skipped.set(element, as.text());
+    }
+    if (!laid.missing().isBlank()) {
+      skipped.missing(laid.missing());
+    }
+    if (!letters.isWhole()) {
+      skipped.notWhole(element);
+    }
+  }
+
+  private void picture(SvgElement element, Place place) {
+    if (!place.style.visible()) {
+      return;
+    }
+    Picture picture = Picture.of(element, Skipped.named(element), place.in, place.toMillimetres);
+    skipped.picture(element, picture);
+    if (picture != null && pictures.size() < MOST_PICTURES) {
+      pictures.add(picture);
     }
   }
 
   private void paint(SvgElement element, Paint paint, Shape shape, FillRule rule, Place place) {
     Paint flat = paint;
     if (paint.server() != null) {
-      flat = gradients.mean(paint.server()).through(paint.opacity());
+      flat = gradients.flat(paint.server()).through(paint.opacity());
       if (flat.colour() == null) {
         skipped.gradient(element);
       } else {
-        skipped.averaged(element, flat.colour());
+        hasGradients = true;
+        skipped.flattened(element, flat.colour(), as.gradients());
       }
     }
     if (flat.colour() == null) {

@@ -4,6 +4,7 @@ import java.io.ByteArrayInputStream;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -21,6 +22,7 @@ record SvgTree(SvgElement root, Map<String, SvgElement> ids, int elements) {
   static final int LARGEST = 10_000_000;
   private static final int MOST_ELEMENTS = 100_000;
   private static final int DEEPEST = 200;
+  private static final Set<String> TEXTS = Set.of("text", "tspan", "a", "textPath");
   private static final String SVG = "http://www.w3.org/2000/svg";
 
   static SvgTree read(byte[] file) {
@@ -120,7 +122,13 @@ record SvgTree(SvgElement root, Map<String, SvgElement> ids, int elements) {
 
     private void text(String text) {
       if (foreign == 0 && open != null) {
-        open.text().append(text);
+        if (TEXTS.contains(open.name())) {
+          SvgElement signs = new SvgElement(SvgElement.SIGNS, Map.of(), open);
+          signs.text().append(text);
+          open.children().add(signs);
+        } else {
+          open.text().append(text);
+        }
       }
     }
   }

@@ -8,11 +8,15 @@ import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.view.ViewBox;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.letter.Lettering;
+import velvetkettle.core.cut.shape.WorkBudget;
 import velvetkettle.core.quantity.Sentence;
 
 class GradientsTest {
@@ -138,5 +142,37 @@ class GradientsTest {
                             + "<rect width='9' height='9'/>"))
                 .shapes())
         .hasSize(1);
+  }
+
+  @Test
+  void aGradientMayBeCutInItsLightestOrDarkestColour() {
+    String three =
+        "<linearGradient id='g'><stop stop-color='#204060'/><stop offset='.5' stop-color='#e0f0ff'/>"
+            + "<stop offset='1' stop-color='#000' stop-opacity='0'/></linearGradient>"
+            + "<rect width='100' height='100' fill='url(#g)'/>";
+    for (GradientColour wanted : GradientColour.values()) {
+      SvgDrawing drawing =
+          SvgReader.read(
+              file("<rect width='100' height='100'/>" + three.replace(" stop-opacity='0'", "")),
+              WorkBudget.ofDrawing(Progress.NONE),
+              new ReadAs(wanted, null),
+              (text, face) -> new Lettering.Line(new Path2D.Double(), 0, text));
+      assertThat(drawing.hasGradients()).isTrue();
+      assertThat(drawing.shapes().get(1).colour())
+          .isEqualTo(
+              switch (wanted) {
+                case MEAN -> "#788898";
+                case LIGHTEST -> "#e0f0ff";
+                case DARKEST -> "#000000";
+              });
+      // What is seen through wholly is nobody's darkest colour.
+      SvgDrawing seen =
+          SvgReader.read(
+              file("<rect width='100' height='100' fill='#fff'/>" + three),
+              WorkBudget.ofDrawing(Progress.NONE),
+              new ReadAs(GradientColour.DARKEST, null),
+              (text, face) -> new Lettering.Line(new Path2D.Double(), 0, text));
+      assertThat(seen.shapes()).noneMatch(shape -> shape.colour().equals("#000000"));
+    }
   }
 }
