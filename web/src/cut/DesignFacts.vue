@@ -9,8 +9,24 @@ const props = defineProps<{
   reading: DesignReading
   /** As it is asked for, mm. */
   width: number
+  /** How far the middle of its box lies to the right of the garment's, mm; null while nobody knows. */
+  fromCentre: number | null
 }>()
-defineEmits<{ resize: [to: number] }>()
+defineEmits<{ resize: [to: number]; centre: [fromCentre: number] }>()
+/** Less than this nobody sees, mm. */
+const SEEN = 1
+const askew = computed(
+  () => Math.abs(props.reading.weight.x) >= SEEN || Math.abs(props.reading.weight.y) >= SEEN,
+)
+const rounded = (mm: number) => Math.round(Math.abs(mm) * 2) / 2
+
+/** Where the box is to go so that the other of the two middles lies on that of the garment; null where neither does. */
+const centred = computed(() => {
+  const { x } = props.reading.weight
+  if (props.fromCentre === null || Math.abs(x) < SEEN) return null
+  if (Math.abs(props.fromCentre) < 0.6) return -Math.round(x * 10) / 10
+  return Math.abs(props.fromCentre + x) < 0.6 ? 0 : null
+})
 /** A design is no wider than this, mm. */
 const WIDEST = 3000
 const lift = computed(() => props.reading.layers.reduce((sum, { toLift }) => sum + toLift, 0))
@@ -38,6 +54,22 @@ const tooSmall = computed(() => props.reading.cleanWidth > props.width + 0.05)
       <dd>
         <LengthValue :millimetres="Math.round(reading.bounds.width)" /> ×
         <LengthValue :millimetres="Math.round(reading.bounds.height)" />
+      </dd>
+    </div>
+    <div v-if="askew">
+      <dt>{{ $t('cut.weight') }}</dt>
+      <dd class="weight">
+        <span v-if="Math.abs(reading.weight.x) >= SEEN">
+          <LengthValue :millimetres="rounded(reading.weight.x)" />
+          {{ $t(reading.weight.x < 0 ? 'cut.toTheLeft' : 'cut.toTheRight') }}
+        </span>
+        <span v-if="Math.abs(reading.weight.y) >= SEEN">
+          <LengthValue :millimetres="rounded(reading.weight.y)" />
+          {{ $t(reading.weight.y < 0 ? 'cut.above' : 'cut.below') }}
+        </span>
+        <a-button v-if="centred !== null" size="small" @click="$emit('centre', centred)">{{
+          $t(centred === 0 ? 'cut.centreByBox' : 'cut.centreByWeight')
+        }}</a-button>
       </dd>
     </div>
     <div v-if="tooSmall" class="wanted">
@@ -71,6 +103,13 @@ dt {
 dd {
   margin: 0;
   font: 600 var(--type-lead) var(--figures);
+}
+
+.weight {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 10px;
 }
 
 .wanted dd {

@@ -7,7 +7,15 @@ import ArtIn from './ArtIn.vue'
 import DesignFacts from './DesignFacts.vue'
 import DesignFields from './DesignFields.vue'
 import ReadAs from './ReadAs.vue'
-import { readAgain, resized, type ArtView, type Design, type DesignReading, type Fault, type Typing } from './designs'
+import {
+  readAgain,
+  resized,
+  type ArtView,
+  type Design,
+  type DesignReading,
+  type Fault,
+  type Typing,
+} from './designs'
 import type { Work } from './useWork'
 import WhatFails from './WhatFails.vue'
 
@@ -20,8 +28,16 @@ const props = defineProps<{
   problem: string
   /** Whether the ticket has other measures than the art. */
   differs: boolean
+  /** How far its middle lies to the right of the garment's, mm; null while nobody knows. */
+  fromCentre: number | null
 }>()
-const emit = defineEmits<{ art: [art: ArtView]; stop: []; again: []; flow: [] }>()
+const emit = defineEmits<{
+  art: [art: ArtView]
+  stop: []
+  again: []
+  flow: []
+  centre: [fromCentre: number]
+}>()
 const onMat = ref(false)
 const chosen = ref<Fault | null>(null)
 const typing = ref<Typing | null>(null)
@@ -52,7 +68,11 @@ watch(
     <ul v-if="art?.skipped.length" class="skipped" :aria-label="$t('cut.skipped')">
       <li v-for="said in art.skipped" :key="said">{{ said }}</li>
     </ul>
-    <ReadAs v-if="art && (art.hasText || art.hasGradients)" :art="art" @read="design = readAgain(design, $event)" />
+    <ReadAs
+      v-if="art && (art.hasText || art.hasGradients)"
+      :art="art"
+      @read="design = readAgain(design, $event)"
+    />
     <div v-if="running" class="line" role="status">
       <span>{{ $t('cut.reading') }}</span>
       <a-progress :percent="percent" class="progress" :aria-label="$t('cut.reading')" />
@@ -84,7 +104,13 @@ watch(
           @choose="(layer, fault) => (chosen = { layer, fault })"
         />
       </BesideIt>
-      <DesignFacts :reading="reading" :width="design.width" @resize="design = resized(design, $event)" />
+      <DesignFacts
+        :reading="reading"
+        :width="design.width"
+        :from-centre="fromCentre"
+        @resize="design = resized(design, $event)"
+        @centre="emit('centre', $event)"
+      />
       <p v-if="reading.print" class="line">{{ capital(reading.print.why) }}.</p>
       <p v-for="cutter in cutters" :key="cutter">{{ cutter }}</p>
       <ul class="checks" :aria-label="$t('cut.checks')">

@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
 import BesideIt from '@/shell/BesideIt.vue'
 import LengthValue from '@/quantity/LengthValue.vue'
+import CutActs from './CutActs.vue'
 import CutFiles from './CutFiles.vue'
+import { cutterKey } from './cutter'
+import CutterWear from './CutterWear.vue'
 import { MATS, type CutForm, type DesignReading, type LaidPiece, type LayoutView } from './designs'
 import LayFields from './LayFields.vue'
 import MatDrawing from './MatDrawing.vue'
@@ -68,8 +72,13 @@ const move = (mat: number, piece: LaidPiece, x: number, y: number, turned: boole
     ),
   )
 
-const take = () =>
-  ask(() => answer(api.PUT('/api/tickets/{id}/cutting/taken', { params: { path: { id: props.ticketId } } })))
+const client = useQueryClient()
+async function take() {
+  await ask(() =>
+    answer(api.PUT('/api/tickets/{id}/cutting/taken', { params: { path: { id: props.ticketId } } })),
+  )
+  void client.invalidateQueries({ queryKey: cutterKey })
+}
 
 /** Numbers of the pages, through all prints. */
 const pages = computed(() => {
@@ -78,6 +87,10 @@ const pages = computed(() => {
     print.pages.map((page) => ({ print, page, number: ++n })),
   )
 })
+/** Of all that does not go back to the shelf, where the shelf knows what it cost. */
+const priced = computed(() => props.layout?.uses.some(({ cost }) => cost !== null) ?? false)
+const unpriced = computed(() => props.layout?.uses.some(({ cost }) => cost === null) ?? false)
+const money = (amount: number | null) => (amount === null ? '–' : amount.toFixed(2))
 const square = (mm2: number) => Math.round(mm2 / 100)
 </script>
 
@@ -130,6 +143,19 @@ const square = (mm2: number) => Math.round(mm2 / 100)
             />
           </template></div
       ></BesideIt>
+      <CutterWear v-if="layout.mats.length" />
+      <CutActs
+        v-for="(mat, n) in layout.mats.filter(({ acts }) => acts.length)"
+        :key="n"
+        :acts="mat.acts"
+        :title="$t('cut.acts', { n: n + 1 })"
+      />
+      <CutActs
+        v-for="print in layout.prints.filter(({ acts }) => acts.length)"
+        :key="print.decoration"
+        :acts="print.acts"
+        :title="$t('cut.printActs')"
+      />
       <p
         v-for="print in layout.prints.filter(({ left }) => left > 0)"
         :key="print.decoration"
@@ -145,6 +171,7 @@ const square = (mm2: number) => Math.round(mm2 / 100)
             <th>{{ $t('cut.size2') }}</th>
             <th>{{ $t('cut.kept') }}</th>
             <th class="number">{{ $t('cut.waste') }}</th>
+            <th v-if="priced" class="number">{{ $t('cut.cost') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -161,8 +188,17 @@ const square = (mm2: number) => Math.round(mm2 / 100)
               <span v-if="!use.kept.length">–</span>
             </td>
             <td class="number">{{ square(use.waste) }} cm²</td>
+            <td v-if="priced" class="number">{{ money(use.cost) }}</td>
           </tr>
         </tbody>
+        <tfoot v-if="priced">
+          <tr>
+            <td colspan="4">{{ $t(unpriced ? 'cut.costOfPriced' : 'cut.costOfAll') }}</td>
+            <td class="number">
+              {{ money(layout.uses.reduce((sum, { cost }) => sum + (cost ?? 0), 0)) }}
+            </td>
+          </tr>
+        </tfoot>
       </table>
       <div v-if="layout.mats.length" class="line">
         <span>{{ $t('cut.yield', { percent: Math.round(layout.yield * 100) }) }}</span>

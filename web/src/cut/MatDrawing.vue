@@ -102,6 +102,10 @@ const describe = (piece: LaidPiece) =>
     down: size(piece.at.y),
     unit: unit.value,
   })
+/** Where each material is tried first. */
+const squares = computed(() =>
+  props.mat.acts.flatMap(({ kind, at }) => (kind === 'TEST_CUT' && at ? [at] : [])),
+)
 const wrongs = computed(() => props.mat.pieces.filter(({ wrong }) => wrong !== null))
 const shown = computed(() => props.mat.pieces.find(({ id }) => id === chosen.value) ?? null)
 </script>
@@ -137,6 +141,7 @@ const shown = computed(() => props.mat.pieces.find(({ id }) => id === chosen.val
         <rect v-bind="stock.at" class="stock" :fill="stock.colour" />
         <rect v-bind="stock.at" class="stock-edge" />
       </g>
+      <rect v-for="(at, n) in squares" :key="`test${n}`" v-bind="at" class="test" />
       <g
         v-for="piece in mat.pieces"
         :key="piece.id"
@@ -232,6 +237,13 @@ figcaption {
 .film {
   stroke: var(--piece-edge);
   stroke-width: 0.25;
+}
+
+.test {
+  fill: none;
+  stroke: var(--paper-chosen);
+  stroke-dasharray: 1.5 1;
+  stroke-width: 0.8;
 }
 
 .piece {

@@ -74,7 +74,11 @@ describe('a new design', () => {
   it('keeps what was chosen for colours that another reading has too', () => {
     const chosen = newDesign(decoration, art, 'film-smooth')
     const set = readAgain(
-      { ...chosen, width: 80, colours: chosen.colours.map((each) => ({ ...each, cut: each.colour !== '#ffffff' })) },
+      {
+        ...chosen,
+        width: 80,
+        colours: chosen.colours.map((each) => ({ ...each, cut: each.colour !== '#ffffff' })),
+      },
       {
         ...art,
         id: 'art-2',
@@ -117,7 +121,7 @@ describe('a piece that is moved', () => {
   })
 
   it.each(shared.cases)('lies as the server says: $name', ({ wrong, material, at, ...more }) => {
-    const mat: Mat = { stocks, pieces: [laid('q', shared.neighbour)] }
+    const mat: Mat = { stocks, acts: [], pieces: [laid('q', shared.neighbour)] }
     const { turned = false, turnable = true }: { turned?: boolean; turnable?: boolean } = more
     const moved = laid('p', { material, at, turned, turnable })
     expect(wrongAt(moved, mat, shared.spacing, shared.margin)).toBe(wrong)
@@ -125,7 +129,7 @@ describe('a piece that is moved', () => {
 
   it('lies as the server says beside one on another material', () => {
     const { neighbour, piece, margin, wrong } = shared.acrossTwoMaterials
-    const mat: Mat = { stocks, pieces: [laid('q', neighbour)] }
+    const mat: Mat = { stocks, acts: [], pieces: [laid('q', neighbour)] }
     expect(wrongAt(laid('p', piece), mat, shared.spacing, margin)).toBe(wrong)
   })
 })

@@ -8,6 +8,7 @@ import MatDrawing from './MatDrawing.vue'
 const reading: DesignReading = {
   bounds: { x: 0, y: 0, width: 60, height: 40 },
   mirrored: true,
+  weight: { x: 0, y: 0 },
   face: 'glue side up',
   layers: [
     {
@@ -63,6 +64,7 @@ const piece: LaidPiece = {
 const layout: LayoutView = {
   mats: [
     {
+      acts: [],
       stocks: [
         {
           id: 'n',

@@ -92,6 +92,15 @@ async function send() {
         :max="1000000"
         whole
       />
+      <NumberField
+        id="price"
+        v-model="form.price"
+        path="price"
+        :label="$t(form.rollWidth ? 'shelf.pricePerMetre' : 'shelf.pricePerSheet')"
+        :min="0"
+        :max="100000"
+        optional
+      />
     </div>
     <SheetFields v-model="form" />
   </FormDialog>

@@ -27,6 +27,7 @@ export function formOf(view: Schemas['MaterialView'] | null): MaterialForm {
     blade: cutter?.blade ?? null,
     rollWidth: material?.rollWidthMillimetres ?? 500,
     left: material?.leftMillimetres ?? 0,
+    price: material?.price ?? null,
     version: view?.version ?? 0,
   }
 }

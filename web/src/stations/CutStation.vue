@@ -8,7 +8,9 @@ import { capital } from '@/quantity/format'
 import { useVocabulary } from '@/speech/vocabulary'
 import { currentOption, needsCutting } from '@/ticket/currentOption'
 import DecorationTabs from '@/ticket/DecorationTabs.vue'
+import { middle } from '@/place/area'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
+import { artLies } from '@/place/things'
 import { useBeside } from '@/shell/beside'
 import BesideIt from '@/shell/BesideIt.vue'
 import { tableOf } from '@/ticket/tableOf'
@@ -126,6 +128,15 @@ const differs = computed(() => {
   )
 })
 
+const lies = computed(() => artLies(art.value, plan.value))
+
+/** Moves the art across the garment, where it lies on it otherwise. */
+function centre(fromCentre: number) {
+  if (!lies.value) return
+  const { face, area } = lies.value
+  void keepWith(art.value.id, { spot: { face, fromCentre, belowCollar: area.y } })
+}
+
 function flow() {
   if (!reading.value || !design.value) return
   const { bounds, thinnest, print, weedingSeconds } = reading.value
@@ -212,11 +223,13 @@ function flow() {
               :work="work"
               :problem="unread"
               :differs="differs"
+              :from-centre="lies ? middle(lies.area) : null"
               @update:model-value="changeDesign"
               @art="brought"
               @stop="stop"
               @again="again"
               @flow="flow"
+              @centre="centre"
             />
             <LayOut
               v-else-if="cutForm"

@@ -1,6 +1,7 @@
 package velvetkettle.core.shelf;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import velvetkettle.core.cloth.Depth;
 import velvetkettle.core.quantity.ImpossibleValueException;
 
@@ -11,6 +12,7 @@ import velvetkettle.core.quantity.ImpossibleValueException;
  * @param medium key of the medium it belongs to
  * @param rollWidthMillimetres 0 for sheets
  * @param leftMillimetres length left on the roll; for sheets, how many
+ * @param price of a metre of it, or of a sheet, in the shop's money; null where none is kept
  */
 public record Material(
     String name,
@@ -20,10 +22,16 @@ public record Material(
     InstructionSheet sheet,
     int rollWidthMillimetres,
     int leftMillimetres,
-    List<Remnant> remnants) {
+    List<Remnant> remnants,
+    @Nullable Double price) {
+  private static final int DEAREST = 100_000;
+
   public Material {
     if (name.isBlank() || name.length() > 60) {
       throw new ImpossibleValueException("a material's name has 1 to 60 characters");
+    }
+    if (price != null && !(price >= 0 && price <= DEAREST)) {
+      throw new ImpossibleValueException("a price is 0 to " + DEAREST);
     }
     remnants = List.copyOf(remnants);
   }
@@ -35,6 +43,7 @@ public record Material(
 
   /** The same with that much left of it. */
   public Material with(int left, List<Remnant> pieces) {
-    return new Material(name, medium, colour, depth, sheet, rollWidthMillimetres, left, pieces);
+    return new Material(
+        name, medium, colour, depth, sheet, rollWidthMillimetres, left, pieces, price);
   }
 }

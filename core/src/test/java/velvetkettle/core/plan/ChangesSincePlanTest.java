@@ -130,6 +130,7 @@ class ChangesSincePlanTest {
   }
 
   private static Material roll(int left, InstructionSheet sheet) {
-    return new Material("Roll", "film-smooth", "white", Depth.WHITE, sheet, 500, left, List.of());
+    return new Material(
+        "Roll", "film-smooth", "white", Depth.WHITE, sheet, 500, left, List.of(), null);
   }
 }

@@ -181,7 +181,7 @@ public final class RandomJobs {
             random.nextBoolean() ? null : any(CoverSheet.values()),
             random.nextBoolean() ? null : random.nextBoolean(),
             null);
-    return new Material("roll", medium(), "white", Depth.WHITE, sheet, 500, 1000, List.of());
+    return new Material("roll", medium(), "white", Depth.WHITE, sheet, 500, 1000, List.of(), null);
   }
 
   private Press press(String name) {

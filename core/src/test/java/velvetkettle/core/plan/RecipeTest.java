@@ -102,7 +102,8 @@ class RecipeTest {
             new InstructionSheet(CelsiusRange.of(188, 190), null, null, null),
             0,
             10,
-            List.of());
+            List.of(),
+            null);
     assertThat(film(Jobs.BIG_PRESS, paper).setting().platen()).isEqualTo(Celsius.of(155));
   }
 
@@ -275,7 +276,8 @@ class RecipeTest {
       @Nullable Pressure pressure,
       @Nullable Peel peel) {
     InstructionSheet sheet = new InstructionSheet(temperature, time, pressure, peel);
-    return new Material("roll", "film-smooth", "black", Depth.DARK, sheet, 500, 900, List.of());
+    return new Material(
+        "roll", "film-smooth", "black", Depth.DARK, sheet, 500, 900, List.of(), null);
   }
 
   private static Press plate(Calibration calibration) {

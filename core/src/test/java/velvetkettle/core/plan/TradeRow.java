@@ -141,7 +141,7 @@ public final class TradeRow {
     InstructionSheet sheet = new InstructionSheet(null, null, null, null, null, true, null);
     return steamed.isEmpty()
         ? null
-        : new Material("roll", steamed, "white", Depth.WHITE, sheet, 500, 5000, List.of());
+        : new Material("roll", steamed, "white", Depth.WHITE, sheet, 500, 5000, List.of(), null);
   }
 
   private Garment garment() {

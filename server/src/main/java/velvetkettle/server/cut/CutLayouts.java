@@ -7,8 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.Progress;
+import velvetkettle.core.cut.act.CutMaterial;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
 import velvetkettle.core.cut.lay.Layouts;
@@ -16,7 +18,11 @@ import velvetkettle.core.cut.lay.Piece;
 import velvetkettle.core.cut.lay.Stock;
 import velvetkettle.core.cut.print.CutLine;
 import velvetkettle.core.cut.print.PrintPages;
+import velvetkettle.core.cut.shape.Grid;
+import velvetkettle.core.cut.wear.CutterPart;
+import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.quantity.Sentence;
+import velvetkettle.core.shelf.Material;
 import velvetkettle.server.problem.RefusedException;
 import velvetkettle.server.shelf.MaterialService;
 
@@ -43,6 +49,7 @@ class CutLayouts {
     Map<String, KeptLayout.StockName> names = new LinkedHashMap<>();
     List<Stock> shelf = new ArrayList<>();
     List<KeptLayout.DesignPrints> prints = new ArrayList<>();
+    List<KeptLayout.ColourWork> work = new ArrayList<>();
     for (CutForm.Design design : form.designs()) {
       int copies = design.copies() > 0 ? design.copies() : pieces;
       Art art = designs.art(design);
@@ -56,6 +63,7 @@ class CutLayouts {
       } else {
         for (ColourLayer layer : art.layers()) {
           String material = material(design, layer, form.lay(), names, shelf);
+          work.add(work(design, layer));
           toLay.addAll(pieces(design, layer, material, copies, form.lay().carrier()));
         }
       }
@@ -68,7 +76,19 @@ class CutLayouts {
         Layouts.lay(toLay, shelf, form.lay().rules(), progress),
         List.copyOf(names.values()),
         prints,
+        work,
         false);
+  }
+
+  private KeptLayout.ColourWork work(CutForm.Design design, ColourLayer layer) {
+    List<Polygon> parts = Grid.polygons(layer.area());
+    double length = parts.stream().mapToDouble(Polygon::getLength).sum();
+    return new KeptLayout.ColourWork(
+        design.decoration(),
+        layer.colour(),
+        length,
+        parts.stream().mapToInt(Polygon::getNumInteriorRing).sum(),
+        CutterPart.ofBlade(designs.medium(design, layer), length));
   }
 
   private List<Piece> pieces(
@@ -102,8 +122,17 @@ class CutLayouts {
             .findFirst();
     String key = chosen.map(UUID::toString).orElse(layer.colour());
     if (!names.containsKey(key)) {
-      String name = chosen.map(id -> materials.material(id).name()).orElse("");
-      names.put(key, new KeptLayout.StockName(key, name, layer.colour()));
+      Optional<Material> material = chosen.map(materials::material);
+      String name = material.map(Material::name).orElse("");
+      CutMaterial cut =
+          new CutMaterial(
+              material.map(Material::name).orElse(layer.colour()),
+              designs.medium(design, layer).handling().cutFace() == CutFace.GLUE_UP,
+              material.map(each -> each.sheet().cutter()).orElse(null));
+      names.put(
+          key,
+          new KeptLayout.StockName(
+              key, name, layer.colour(), cut, material.map(CutStocks::price).orElse(null)));
       chosen.ifPresentOrElse(
           id -> shelf.addAll(stocks.of(id)),
           () -> shelf.add(CutStocks.any(layer.colour(), lay.rules())));

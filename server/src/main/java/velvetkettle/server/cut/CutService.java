@@ -38,6 +38,7 @@ public class CutService {
   private final ArtService art;
   private final MaterialService materials;
   private final MediaCatalogue media;
+  private final CutterService cutter;
   private final StoredJson json;
   private final Owner owner;
   private final Clock clock;
@@ -49,6 +50,7 @@ public class CutService {
       ArtService art,
       MaterialService materials,
       MediaCatalogue media,
+      CutterService cutter,
       StoredJson json,
       Owner owner,
       Clock clock,
@@ -59,6 +61,7 @@ public class CutService {
     this.art = art;
     this.materials = materials;
     this.media = media;
+    this.cutter = cutter;
     this.json = json;
     this.owner = owner;
     this.clock = clock;
@@ -202,6 +205,7 @@ public class CutService {
     }
     byMaterial.forEach(
         (id, uses) -> materials.take(id, uses.stream().map(CutService::taken).toList()));
+    cutter.used(kept.wear(), kept.layout().mats().size());
     return view(store(ticketId, form(row), kept.whenTaken(), row.version()));
   }
 
@@ -265,9 +269,7 @@ public class CutService {
     Json layout = row.layout();
     return new CutView(
         form,
-        layout == null
-            ? null
-            : LayoutViews.of(json.read(layout, KeptLayout.class), form.lay().rules()),
+        layout == null ? null : LayoutViews.of(json.read(layout, KeptLayout.class), form),
         form.designs().stream().map(CutForm.Design::artId).distinct().map(art::view).toList());
   }
 }

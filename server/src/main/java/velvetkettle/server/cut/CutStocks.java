@@ -3,6 +3,7 @@ package velvetkettle.server.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.lay.LayRules;
 import velvetkettle.core.cut.lay.Stock;
@@ -57,6 +58,16 @@ class CutStocks {
       stocks.add(new Stock(key + ":sheet-" + i, key, Stock.Kind.SHEET, SHEET_WIDTH, SHEET_LENGTH));
     }
     return stocks;
+  }
+
+  /** Of a mm² of a material; null where the shelf knows no price. */
+  static @Nullable Double price(Material material) {
+    Double price = material.price();
+    if (price == null) {
+      return null;
+    }
+    int width = material.rollWidthMillimetres();
+    return price / (width > 0 ? width * 1000.0 : SHEET_WIDTH * SHEET_LENGTH);
   }
 
   /** For a colour whose material nobody chose yet. */

@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.springframework.stereotype.Component;
 import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.art.Art;
 import velvetkettle.core.cut.art.ColourLayer;
 import velvetkettle.core.cut.art.MixedFilms;
+import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.letter.BrokenShapes;
 import velvetkettle.core.cut.out.SvgPath;
@@ -35,8 +37,10 @@ public class DesignReader {
 
   private final Designs designs;
   private final MaterialService materials;
+  private final CutterService cutter;
 
-  DesignReader(Designs designs, MaterialService materials) {
+  DesignReader(Designs designs, MaterialService materials, CutterService cutter) {
+    this.cutter = cutter;
     this.designs = designs;
     this.materials = materials;
   }
@@ -71,10 +75,17 @@ public class DesignReader {
         layers,
         clean == 1 ? design.width() : Math.ceil(design.width() * clean),
         thinnest == 0 ? null : thinnest,
+        weight(art, design.overlap(), bounds),
         layers.stream().mapToDouble(DesignReading.LayerReading::weedingSeconds).sum(),
         layers.stream().mapToDouble(DesignReading.LayerReading::cutLength).sum(),
         printed ? print(art, design.print()) : null,
         checks(design, art, medium, printed));
+  }
+
+  private static DesignReading.Offset weight(Art art, Overlap overlap, Envelope bounds) {
+    Coordinate centre = art.centre(overlap);
+    Coordinate middle = bounds.centre();
+    return new DesignReading.Offset(centre.x - middle.x, centre.y - middle.y);
   }
 
   private DesignReading.LayerReading layer(
@@ -197,6 +208,9 @@ public class DesignReader {
     checks.add(
         Sentence.of(Designs.isMirrored(medium) ? "cut.check.mirrored" : "cut.check.as-seen"));
     checks.addAll(designs.pictures(design));
+    if (!printed) {
+      cutter.unlessNew(design.newBlade()).ifPresent(checks::add);
+    }
     if (printed) {
       checks.add(Sentence.of("print.check.true-size"));
       checks.add(Sentence.of("print.check.no-bleed"));

@@ -18,6 +18,8 @@ import velvetkettle.core.quantity.Term;
  * @param cleanWidth how wide it would have to be chosen to weed cleanly, but for tips; as wide as
  *     it is chosen where it does
  * @param thinnest stroke of all, where one is too thin; null where none is
+ * @param weight how far the middle of all that is seen lies from the middle of its box: to the
+ *     right and down
  * @param weedingSeconds for one piece
  * @param cutLength of all edges of one piece
  * @param print how it is printed and cut; null where it is cut colour by colour
@@ -30,10 +32,13 @@ public record DesignReading(
     List<LayerReading> layers,
     double cleanWidth,
     @Nullable Double thinnest,
+    Offset weight,
     double weedingSeconds,
     double cutLength,
     @Nullable PrintReading print,
     List<Sentence> checks) {
+  public record Offset(double x, double y) {}
+
   /**
    * @param path of what is cut
    * @param bounds of it

@@ -1,5 +1,6 @@
 package velvetkettle.server.cut;
 
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.io.IOException;
@@ -15,6 +16,7 @@ import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.springframework.stereotype.Component;
+import velvetkettle.core.cut.letter.DigitSpacing;
 import velvetkettle.core.cut.letter.Face;
 import velvetkettle.core.cut.letter.Lettering;
 import velvetkettle.core.quantity.Sentence;
@@ -71,6 +73,19 @@ public class Faces implements Lettering {
     }
   }
 
+  private record Figure(Shape outline, double advance) {}
+
+  /** Between two noughts, as the face has them. */
+  private static double white(TrueTypeFont font) throws IOException {
+    int nought = font.getUnicodeCmapLookup().getGlyphId('0');
+    double unit = 1.0 / font.getUnitsPerEm();
+    Shape outline =
+        AffineTransform.getScaleInstance(unit, -unit)
+            .createTransformedShape(font.getGlyph().getGlyph(nought).getPath());
+    double advance = font.getHorizontalMetrics().getAdvanceWidth(nought) * unit;
+    return DigitSpacing.white(outline, advance, outline);
+  }
+
   private static Line line(String text, TrueTypeFont font) throws IOException {
     CmapLookup letters = font.getUnicodeCmapLookup();
     HorizontalMetricsTable widths = font.getHorizontalMetrics();
@@ -78,15 +93,26 @@ public class Faces implements Lettering {
     Path2D.Double line = new Path2D.Double();
     StringBuilder missing = new StringBuilder();
     double x = 0;
+    Figure before = null;
     for (int letter : text.codePoints().toArray()) {
       int glyph = letters.getGlyphId(letter);
       if (glyph == 0) {
         missing.appendCodePoint(letter);
+        before = null;
         continue;
       }
-      AffineTransform place = new AffineTransform(unit, 0, 0, -unit, x, 0);
-      line.append(place.createTransformedShape(font.getGlyph().getGlyph(glyph).getPath()), false);
-      x += widths.getAdvanceWidth(glyph) * unit;
+      double advance = widths.getAdvanceWidth(glyph) * unit;
+      Shape outline =
+          AffineTransform.getScaleInstance(unit, -unit)
+              .createTransformedShape(font.getGlyph().getGlyph(glyph).getPath());
+      Figure figure = letter >= '0' && letter <= '9' ? new Figure(outline, advance) : null;
+      if (figure != null && before != null) {
+        x -= DigitSpacing.nearer(before.outline, before.advance, outline, white(font));
+      }
+      line.append(
+          AffineTransform.getTranslateInstance(x, 0).createTransformedShape(outline), false);
+      x += advance;
+      before = figure;
     }
     return new Line(line, x, missing.toString());
   }

@@ -2,6 +2,7 @@ package velvetkettle.server.cut;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cut.act.CutAct;
 import velvetkettle.core.cut.lay.Rectangle;
 import velvetkettle.core.cut.lay.Stock;
 import velvetkettle.core.quantity.Sentence;
@@ -24,7 +25,10 @@ public record LayoutView(
     List<LaidPiece> left,
     List<PrintView> prints,
     boolean taken) {
-  public record MatView(List<StockView> stocks, List<LaidPiece> pieces) {}
+  /**
+   * @param acts by which it is cut; none where that is not known
+   */
+  public record MatView(List<StockView> stocks, List<LaidPiece> pieces, List<CutAct> acts) {}
 
   /**
    * @param name of the material; empty where none is chosen
@@ -55,6 +59,7 @@ public record LayoutView(
    *
    * @param kept what goes back to the shelf
    * @param waste mm²
+   * @param cost of what does not go back to the shelf; null where no price is kept
    */
   public record UseView(
       String name,
@@ -62,7 +67,8 @@ public record LayoutView(
       double width,
       double length,
       List<Rectangle> kept,
-      double waste) {}
+      double waste,
+      @Nullable Double cost) {}
 
   /**
    * @param left copies that no page holds
@@ -73,7 +79,8 @@ public record LayoutView(
       double pageHeight,
       List<Rectangle> marks,
       List<List<LaidPrint>> pages,
-      int left) {}
+      int left,
+      List<CutAct> acts) {}
 
   public record LaidPrint(Rectangle at, boolean turned) {}
 }

@@ -1,30 +1,38 @@
 package velvetkettle.server.cut;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import velvetkettle.core.cut.act.CutAct;
+import velvetkettle.core.cut.act.CutActs;
+import velvetkettle.core.cut.act.CutMaterial;
+import velvetkettle.core.cut.act.CutPieceWork;
 import velvetkettle.core.cut.lay.LayRules;
 import velvetkettle.core.cut.lay.LayoutCheck;
 import velvetkettle.core.cut.lay.Mat;
 import velvetkettle.core.cut.lay.Piece;
 import velvetkettle.core.cut.lay.PlacedPiece;
 import velvetkettle.core.cut.lay.Rectangle;
+import velvetkettle.core.cut.lay.StockUse;
 import velvetkettle.core.quantity.Sentence;
 
 /** Makes what is drawn of what is kept. */
 final class LayoutViews {
   private final KeptLayout kept;
+  private final CutForm form;
   private final LayRules rules;
   private final Map<String, KeptLayout.StockName> names = new HashMap<>();
 
-  private LayoutViews(KeptLayout kept, LayRules rules) {
+  private LayoutViews(KeptLayout kept, CutForm form) {
     this.kept = kept;
-    this.rules = rules;
+    this.form = form;
+    this.rules = form.lay().rules();
     kept.stocks().forEach(name -> names.put(name.material(), name));
   }
 
-  static LayoutView of(KeptLayout kept, LayRules rules) {
-    return new LayoutViews(kept, rules).view();
+  static LayoutView of(KeptLayout kept, CutForm form) {
+    return new LayoutViews(kept, form).view();
   }
 
   private LayoutView view() {
@@ -43,12 +51,19 @@ final class LayoutViews {
                         use.width(),
                         use.length(),
                         use.kept(),
-                        use.waste()))
+                        use.waste(),
+                        cost(use)))
             .toList(),
         kept.layout().yield(),
         kept.layout().left().stream().map(this::left).toList(),
-        kept.prints().stream().map(LayoutViews::print).toList(),
+        kept.prints().stream().map(this::print).toList(),
         kept.taken());
+  }
+
+  /** Of all that does not go back to the shelf. */
+  private @Nullable Double cost(StockUse use) {
+    Double price = name(use.stock().material()).price();
+    return price == null ? null : price * (use.used() + use.waste());
   }
 
   private LayoutView.MatView mat(Mat mat) {
@@ -66,7 +81,30 @@ final class LayoutViews {
                         stock.at(),
                         stock.turned()))
             .toList(),
-        mat.pieces().stream().map(piece -> laid(piece, wrong.get(piece.piece().id()))).toList());
+        mat.pieces().stream().map(piece -> laid(piece, wrong.get(piece.piece().id()))).toList(),
+        acts(mat));
+  }
+
+  private List<CutAct> acts(Mat mat) {
+    Map<String, CutMaterial> materials = new HashMap<>();
+    for (Mat.LaidStock stock : mat.stocks()) {
+      CutMaterial cut = name(stock.material()).cut();
+      if (cut != null) {
+        materials.put(stock.material(), cut);
+      }
+    }
+    Map<String, CutPieceWork> work = new HashMap<>();
+    for (PlacedPiece placed : mat.pieces()) {
+      CutPiece piece = CutPiece.of(placed.piece().id());
+      KeptLayout.ColourWork each = kept.work(piece);
+      CutMaterial cut = materials.get(placed.piece().material());
+      if (each == null || cut == null) {
+        return List.of();
+      }
+      String name = cut.name() + " " + piece.copy();
+      work.put(placed.piece().id(), new CutPieceWork(name, each.length(), each.holes()));
+    }
+    return CutActs.of(mat, rules, materials, work);
   }
 
   private static LayoutView.LaidPiece laid(PlacedPiece placed, @Nullable Sentence wrong) {
@@ -93,10 +131,11 @@ final class LayoutViews {
   }
 
   private KeptLayout.StockName name(String material) {
-    return names.getOrDefault(material, new KeptLayout.StockName(material, "", "#888888"));
+    return names.getOrDefault(
+        material, new KeptLayout.StockName(material, "", "#888888", null, null));
   }
 
-  private static LayoutView.PrintView print(KeptLayout.DesignPrints prints) {
+  private LayoutView.PrintView print(KeptLayout.DesignPrints prints) {
     return new LayoutView.PrintView(
         prints.decoration(),
         prints.job().page().width(),
@@ -109,6 +148,9 @@ final class LayoutViews {
                         .map(each -> new LayoutView.LaidPrint(each.at(), each.turned()))
                         .toList())
             .toList(),
-        prints.job().left().size());
+        prints.job().left().size(),
+        form.design(prints.decoration())
+            .map(design -> CutActs.ofPrint(prints.job(), design.print().border()))
+            .orElse(List.of()));
   }
 }

@@ -29,6 +29,7 @@ import velvetkettle.server.problem.RefusedException;
  *
  * @param rollWidth mm; 0 for sheets
  * @param left mm of a roll, or how many sheets
+ * @param price of a metre, or of a sheet; null where none is kept
  * @param version 0 for a new one
  */
 public record MaterialForm(
@@ -51,13 +52,14 @@ public record MaterialForm(
     @Nullable @Size(max = 40) String blade,
     @Min(0) @Max(3000) int rollWidth,
     @Min(0) @Max(1_000_000) int left,
+    @Nullable @Min(0) @Max(100_000) Double price,
     @Min(0) int version) {
   /** The material, with the remnants that lie there already. */
   Material material(MediaCatalogue media, List<Remnant> remnants) {
     if (media.find(medium).isEmpty()) {
       throw new RefusedException("medium", Sentence.of("shelf.unknown-medium", medium));
     }
-    return new Material(name, medium, colour, depth, sheet(), rollWidth, left, remnants);
+    return new Material(name, medium, colour, depth, sheet(), rollWidth, left, remnants, price);
   }
 
   private InstructionSheet sheet() {

@@ -72,6 +72,7 @@ class CutApiTest extends ServerTest {
 
   @AfterEach
   void forget() {
+    database.update("delete from cutter_part");
     database.update("delete from ticket_cut");
     database.update("delete from material");
   }
@@ -159,6 +160,23 @@ class CutApiTest extends ServerTest {
     return done(json(put(path, "").andExpect(status().isOk())));
   }
 
+  /** To an address whose signs are written out already. */
+  private ResultActions putAt(String path, String body) throws Exception {
+    return http.perform(
+        MockMvcRequestBuilders.put(URI.create(path))
+            .with(
+                request -> {
+                  request.setServerName("127.0.0.1");
+                  return request;
+                })
+            .contentType(MediaType.APPLICATION_JSON)
+            .content(body));
+  }
+
+  private static String encoded(JsonNode piece) {
+    return piece.path("id").asText().replace("#", "%23").replace("|", "%7C");
+  }
+
   private JsonNode done(JsonNode began) throws Exception {
     JsonNode work = began;
     while (work.path("state").asText().equals("RUNNING")) {
@@ -217,6 +235,77 @@ class CutApiTest extends ServerTest {
     get("/api/art").andExpect(jsonPath("$.items[?(@.id == '" + id + "')]").isEmpty());
     asked.put("from", UUID.randomUUID().toString());
     put("/api/art/" + UUID.randomUUID() + "/again", asked).andExpect(status().isNotFound());
+  }
+
+  /** Six badges: navy with a hole, 200 mm and the circle's 75.4; the circle in white. */
+  @Test
+  @DisplayName("what was cut counts once against blade and mat, until a new one is in")
+  void wear() throws Exception {
+    put("/api/tickets/" + ticket + "/cutting", form(0, design(art))).andExpect(status().isOk());
+    JsonNode mats = lay().path("cut").path("layout").path("mats");
+    get("/api/cutter").andExpect(jsonPath("$.blade.told").value(containsString("as much as 0 m")));
+    for (int twice = 0; twice < 2; twice++) {
+      put("/api/tickets/" + ticket + "/cutting/taken", "").andExpect(status().isOk());
+    }
+    Double kept =
+        database.queryForObject("select wear from cutter_part where part = 'BLADE'", Double.class);
+    assertThat(kept).isCloseTo(6 * (200 + 2 * 24 * Math.PI), within(5.0));
+    get("/api/cutter")
+        .andExpect(jsonPath("$.blade.told").value(containsString("as much as 2 m")))
+        .andExpect(jsonPath("$.mat.told").value(containsString("used " + mats.size() + " times")));
+
+    assertThat(checks("newBlade", true)).doesNotContain("fit one first");
+    database.update("update cutter_part set wear = 60000 where part = 'BLADE'");
+    assertThat(checks("newBlade", true)).contains("fit one first", "60 m");
+    assertThat(checks("newBlade", false)).doesNotContain("60 m");
+    database.update("update cutter_part set wear = 260000 where part = 'BLADE'");
+    assertThat(checks("newBlade", false)).contains("worn from about 250 m");
+    get("/api/cutter").andExpect(jsonPath("$.blade.worn").value(true));
+
+    String blade = UUID.randomUUID().toString();
+    for (int twice = 0; twice < 2; twice++) {
+      put("/api/cutter/BLADE/" + blade, "")
+          .andExpect(status().isOk())
+          .andExpect(jsonPath("$.blade.worn").value(false))
+          .andExpect(jsonPath("$.mat.told").value(containsString("used " + mats.size())));
+    }
+    assertThat(checks("newBlade", true)).doesNotContain("fit one first");
+    put("/api/cutter/SPOON/" + blade, "").andExpect(status().isBadRequest());
+    put("/api/cutter/MAT/soon", "").andExpect(status().isBadRequest());
+  }
+
+  private String checks(Object... changes) throws Exception {
+    return read(design(art, changes)).path("design").path("checks").toString();
+  }
+
+  @Test
+  @DisplayName("acts follow a piece that is moved, and are none where nothing is known of the work")
+  void acts() throws Exception {
+    put("/api/tickets/" + ticket + "/cutting", form(0, design(art))).andExpect(status().isOk());
+    JsonNode cut = lay().path("cut");
+    JsonNode mat = cut.path("layout").path("mats").get(0);
+    assertThat(mat.path("acts").toString())
+        .contains("Lay the mat level", "Stick Tideway navy", "Weed Tideway navy 1");
+    JsonNode piece = mat.path("pieces").get(0);
+    Map<String, Object> move = new LinkedHashMap<>();
+    move.put("mat", 0);
+    move.put("x", piece.path("at").path("x").asDouble() + 1);
+    move.put("y", piece.path("at").path("y").asDouble());
+    move.put("turned", piece.path("turned").asBoolean());
+    move.put("version", cut.path("form").path("version").asInt());
+    JsonNode moved =
+        json(
+            putAt(
+                "/api/tickets/" + ticket + "/cutting/pieces/" + encoded(piece),
+                JSON.writeValueAsString(move)));
+    assertThat(moved.path("layout").path("mats").get(0).path("acts"))
+        .isNotEqualTo(mat.path("acts"))
+        .hasSameSizeAs(mat.path("acts"));
+
+    database.update("update ticket_cut set layout = layout - 'work'");
+    get("/api/tickets/" + ticket + "/cutting")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.layout.mats[0].acts").isEmpty());
   }
 
   @Test
@@ -402,23 +491,11 @@ class CutApiTest extends ServerTest {
     put("/api/tickets/" + ticket + "/cutting", form(0, design(art))).andExpect(status().isOk());
     JsonNode cut = lay().path("cut");
     JsonNode piece = cut.path("layout").path("mats").get(0).path("pieces").get(0);
-    String path =
-        "/api/tickets/"
-            + ticket
-            + "/cutting/pieces/"
-            + piece.path("id").asText().replace("#", "%23").replace("|", "%7C");
+    String path = "/api/tickets/" + ticket + "/cutting/pieces/" + encoded(piece);
     ObjectNode move = JSON.createObjectNode();
     move.put("mat", 0).put("x", 280).put("y", 280).put("turned", false);
     move.put("version", cut.path("form").path("version").asInt());
-    http.perform(
-            MockMvcRequestBuilders.put(URI.create(path))
-                .with(
-                    request -> {
-                      request.setServerName("127.0.0.1");
-                      return request;
-                    })
-                .contentType(MediaType.APPLICATION_JSON)
-                .content(move.toString()))
+    putAt(path, move.toString())
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.layout.mats[0].pieces[?(@.wrong)]").isNotEmpty());
     put("/api/tickets/" + ticket + "/cutting/taken", "")
@@ -436,6 +513,7 @@ class CutApiTest extends ServerTest {
     put("/api/tickets/" + ticket + "/cutting", form(0, design)).andExpect(status().isOk());
     JsonNode prints = lay().path("cut").path("layout").path("prints").get(0);
     assertThat(prints.path("pages").get(0)).hasSize(6);
+    assertThat(prints.path("acts").toString()).contains("read the marks", "2 mm of white");
     String line =
         get("/api/tickets/" + ticket + "/cutting/files/cut-line-1.svg")
             .andExpect(status().isOk())

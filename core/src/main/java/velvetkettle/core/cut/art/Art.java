@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -55,6 +56,24 @@ public record Art(List<ColourLayer> layers) {
     Envelope bounds = new Envelope();
     layers.forEach(layer -> bounds.expandToInclude(layer.area().getEnvelopeInternal()));
     return bounds;
+  }
+
+  /**
+   * The middle of all that is seen of it, each place once however many colours lie there: where the
+   * eye takes its middle to be.
+   *
+   * @param overlap how its colours lie
+   */
+  public Coordinate centre(Overlap overlap) {
+    List<MultiPolygon> areas = layers.stream().map(ColourLayer::area).toList();
+    if (overlap == Overlap.SIDE_BY_SIDE) {
+      // Nothing lies on anything: all of them together are what is seen.
+      return Grid.SHAPES
+          .createGeometryCollection(areas.toArray(MultiPolygon[]::new))
+          .getCentroid()
+          .getCoordinate();
+    }
+    return Grid.union(areas, WorkBudget.ofDrawing(Progress.NONE)).getCentroid().getCoordinate();
   }
 
   /** The same, that wide; its proportions are kept. */

@@ -64,8 +64,6 @@ public final class Weeding {
             .mapToDouble(Fault::measured)
             .min()
             .orElse(0);
-    double seconds =
-        SURROUND + PER_HOLE * holes + PER_METRE * length / 1000 + PER_FAULT * faults.size();
     return new WeedReading(
         faults,
         pieces.size(),
@@ -74,6 +72,15 @@ public final class Weeding {
         pieces.stream().mapToDouble(Polygon::getArea).sum(),
         thinnest,
         cleanFactor,
-        seconds);
+        seconds(holes, length, faults.size()));
+  }
+
+  /**
+   * How long it takes to weed, s [engineering estimate].
+   *
+   * @param length of all edges, mm
+   */
+  public static double seconds(int holes, double length, int faults) {
+    return SURROUND + PER_HOLE * holes + PER_METRE * length / 1000 + PER_FAULT * faults;
   }
 }

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
 import velvetkettle.core.cut.Drawn;
 
 class ArtTest {
@@ -65,5 +67,24 @@ class ArtTest {
     assertThat(wide.bounds().getWidth()).isCloseTo(180, within(1e-3));
     assertThat(wide.bounds().getHeight()).isCloseTo(120, within(1e-3));
     assertThat(wide.area("#1d3c6e").getArea()).isCloseTo(9 * 1500, within(0.1));
+  }
+
+  /** A bar of 40 by 10 with a block of 10 by 30 below its left end: by the areas of the two. */
+  @Test
+  @DisplayName("the middle of what is seen is that of its areas, whatever lies on whatever")
+  void centre() {
+    String shape = "<path d='M0 0H40V10H10V40H0Z'/>";
+    double x = (400 * 20 + 300 * 5) / 700.0;
+    double y = (400 * 5 + 300 * 25) / 700.0;
+    Coordinate alone = Drawn.art(shape).centre(Overlap.SIDE_BY_SIDE);
+    assertThat(alone.x).isCloseTo(x, within(1e-3));
+    assertThat(alone.y).isCloseTo(y, within(1e-3));
+    String dot = "<rect x='30' y='2' width='6' height='6' fill='#ffffff'/>";
+    for (Overlap overlap : Overlap.values()) {
+      Coordinate both =
+          Art.of(Drawn.drawing(shape + dot), overlap, colour -> colour).centre(overlap);
+      assertThat(both.x).isCloseTo(x, within(1e-3));
+      assertThat(both.y).isCloseTo(y, within(1e-3));
+    }
   }
 }

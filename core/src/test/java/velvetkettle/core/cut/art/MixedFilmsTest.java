@@ -26,7 +26,8 @@ class MixedFilmsTest {
     InstructionSheet sheet =
         new InstructionSheet(CelsiusRange.of(low, high), null, null, peel, cover, null, null);
     return new Film(
-        SMOOTH, new Material(name, SMOOTH.key(), "navy", Depth.DARK, sheet, 500, 4000, List.of()));
+        SMOOTH,
+        new Material(name, SMOOTH.key(), "navy", Depth.DARK, sheet, 500, 4000, List.of(), null));
   }
 
   private static List<String> keys(Film... films) {

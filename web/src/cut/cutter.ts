@@ -1,0 +1,2 @@
+/** Where the queries keep what is known of the cutter. */
+export const cutterKey = ['cutter']
