@@ -518,6 +518,7 @@ export default {
     below: 'below its middle',
     centreByWeight: 'Centre it by its weight',
     centreByBox: 'Centre it by its outline',
+    centred: 'It lies there on the ticket now. Choose the method again where the recipe should follow.',
     cleanFrom: 'weeds cleanly from',
     makeSo: 'Set this width',
     checks: 'Before it is cut',

@@ -85,12 +85,12 @@ export function useMediumChoice({ ticketId, form, plan, keep, onOpen, onPlanned 
     if (medium) await take(medium, id, own)
   }
 
-  /** What the art at Cut says of a thing is kept in the ticket. */
-  async function flow(id: string, by: Partial<DecorationForm>) {
+  /** What the art at Cut says of a thing is kept in the ticket, and that it is done is said. */
+  async function flow(id: string, by: Partial<DecorationForm>, done = t('cut.flowed')) {
     const thing = thingOf(id)
     if (!thing) return
     Object.assign(thing, by)
-    if (await keep()) message.info(t('cut.flowed'))
+    if (await keep()) message.info(done)
   }
 
   return { take, settle, flow, planning: makePlan.isPending }

@@ -134,7 +134,8 @@ const lies = computed(() => artLies(art.value, plan.value))
 function centre(fromCentre: number) {
   if (!lies.value) return
   const { face, area } = lies.value
-  void keepWith(art.value.id, { spot: { face, fromCentre, belowCollar: area.y } })
+  const spot = { face, fromCentre, belowCollar: area.y }
+  void keepWith(art.value.id, { spot }, t('cut.centred'))
 }
 
 function flow() {

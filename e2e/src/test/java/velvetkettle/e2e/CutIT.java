@@ -15,13 +15,17 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
@@ -131,6 +135,54 @@ class CutIT extends Journey {
     assertThat(page.getByText("All as PDF, 1:1")).isVisible();
     JsonNode layout = cut().path("layout");
     assertThat(layout.path("mats").size()).isPositive();
+  }
+
+  private static String picture() throws IOException {
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(200, 100, BufferedImage.TYPE_INT_RGB), "png", png);
+    return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());
+  }
+
+  @Test
+  @DisplayName(
+      "text is set in a face, a gradient takes its darkest colour, and the cut goes act by act")
+  void quaySign() throws IOException {
+    atCut("quay sign", "Everyday film", "90", "60", 3, 2);
+    String sign =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='60mm' viewBox='0 0 90 60'>"
+            + "<linearGradient id='dusk'><stop stop-color='#204060'/><stop offset='1'"
+            + " stop-color='#80a0c0'/></linearGradient>"
+            + "<path id='board' fill='url(#dusk)' d='M0 0H90V30H30V60H0Z'/>"
+            + "<text x='8' y='22' font-size='18' fill='#ffffff'>Quay 17</text>"
+            + "<image id='net' x='4' y='34' width='20' height='10' href='"
+            + picture()
+            + "'/></svg>";
+    artPicker().setInputFiles(svg("quay.svg", sign.getBytes(StandardCharsets.UTF_8)));
+    Locator left = page.getByLabel("Left out");
+    assertThat(left).containsText("The text “Quay 17” has no outlines");
+    assertThat(left).containsText("The picture “net”, 200 by 100 dots, cannot be cut");
+    assertThat(page.getByText("20 mm wide it has 254 dots on an inch")).isVisible();
+    choose("art-text", "Heavy");
+    assertThat(left).containsText("“Quay 17” is set in the heavy face");
+    choose("art-gradients", "Darkest");
+    assertThat(left).containsText("it is cut in its darkest colour, #204060");
+    assertThat(left).containsText("is set in the heavy face");
+    button("Centre it by its weight").click();
+    assertThat(page.getByText("It lies there on the ticket now.")).isVisible();
+    assertThat(button("Centre it by its outline")).isVisible();
+    toLayout();
+    assertThat(button("Lay it out")).isEnabled();
+    button("Lay it out").click();
+    Locator acts = page.getByLabel("How mat 1 is cut");
+    assertThat(acts).containsText("Lay the mat level");
+    assertThat(acts).containsText("Weed the square while the mat is still in");
+    button("Take it off the shelf").click();
+    page.locator(".ant-popover").getByRole(AriaRole.BUTTON).last().click();
+    assertThat(page.getByText("It is off the shelf")).isVisible();
+    assertThat(page.getByText("Times the mat was used so far")).isVisible();
+    button("A new blade is in").click();
+    page.locator(".ant-popover:visible").getByRole(AriaRole.BUTTON).last().click();
+    assertThat(page.getByText("has cut as much as 0 m")).isVisible();
   }
 
   @Test

@@ -101,7 +101,7 @@ final class LayoutViews {
       if (each == null || cut == null) {
         return List.of();
       }
-      String name = cut.name() + " " + piece.copy();
+      String name = cut.name() + ", number " + piece.copy();
       work.put(placed.piece().id(), new CutPieceWork(name, each.length(), each.holes()));
     }
     return CutActs.of(mat, rules, materials, work);

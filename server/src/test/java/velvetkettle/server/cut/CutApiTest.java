@@ -252,7 +252,7 @@ class CutApiTest extends ServerTest {
     assertThat(kept).isCloseTo(6 * (200 + 2 * 24 * Math.PI), within(5.0));
     get("/api/cutter")
         .andExpect(jsonPath("$.blade.told").value(containsString("as much as 2 m")))
-        .andExpect(jsonPath("$.mat.told").value(containsString("used " + mats.size() + " times")));
+        .andExpect(jsonPath("$.mat.told").value(containsString("used so far: " + mats.size())));
 
     assertThat(checks("newBlade", true)).doesNotContain("fit one first");
     database.update("update cutter_part set wear = 60000 where part = 'BLADE'");
@@ -267,7 +267,7 @@ class CutApiTest extends ServerTest {
       put("/api/cutter/BLADE/" + blade, "")
           .andExpect(status().isOk())
           .andExpect(jsonPath("$.blade.worn").value(false))
-          .andExpect(jsonPath("$.mat.told").value(containsString("used " + mats.size())));
+          .andExpect(jsonPath("$.mat.told").value(containsString("used so far: " + mats.size())));
     }
     assertThat(checks("newBlade", true)).doesNotContain("fit one first");
     put("/api/cutter/SPOON/" + blade, "").andExpect(status().isBadRequest());
@@ -285,7 +285,7 @@ class CutApiTest extends ServerTest {
     JsonNode cut = lay().path("cut");
     JsonNode mat = cut.path("layout").path("mats").get(0);
     assertThat(mat.path("acts").toString())
-        .contains("Lay the mat level", "Stick Tideway navy", "Weed Tideway navy 1");
+        .contains("Lay the mat level", "Stick Tideway navy", "Weed Tideway navy, number 1");
     JsonNode piece = mat.path("pieces").get(0);
     Map<String, Object> move = new LinkedHashMap<>();
     move.put("mat", 0);

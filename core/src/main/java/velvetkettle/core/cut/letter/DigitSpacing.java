@@ -18,7 +18,7 @@ public final class DigitSpacing {
   private static final double DEEPEST = 0.25;
 
   /** Two figures never come nearer, of the size: what is between them is to be weeded. */
-  private static final double NEAREST = 0.04;
+  private static final double NEAREST = 0.08;
 
   private DigitSpacing() {}
 
