@@ -80,10 +80,19 @@ legend {
 }
 
 .row {
-  display: grid;
-  grid-template-columns: 90px 1fr 1fr auto auto;
+  display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   align-items: end;
   padding: 4px 0;
+}
+
+.row > :nth-child(1) {
+  flex: 0 0 80px;
+}
+
+.row > :nth-child(2),
+.row > :nth-child(3) {
+  flex: 1 1 110px;
 }
 </style>

@@ -86,12 +86,7 @@ public final class CutActs {
   /** A square that weeds before anything is cut, where there is room for one on the same piece. */
   private void test(Mat.LaidStock stock) {
     CutMaterial material = material(stock);
-    Rectangle room =
-        mat.stocks().stream()
-            .filter(other -> other.material().equals(stock.material()))
-            .flatMap(other -> TestSquare.on(other, mat, rules).stream())
-            .findFirst()
-            .orElse(null);
+    Rectangle room = TestSquare.of(stock.material(), mat, rules).map(TestSquare::at).orElse(null);
     Millimetres side = Millimetres.of(TestSquare.SIDE);
     acts.add(
         room == null

@@ -35,7 +35,7 @@ public final class Layouts {
       uses.addAll(chosen.uses());
       left.addAll(chosen.left());
     }
-    return new Layout(mats(uses, rules, progress), uses, left);
+    return tried(mats(uses, rules, progress), uses, left, rules);
   }
 
   /**
@@ -61,19 +61,35 @@ public final class Layouts {
                     StockUse.of(
                         use.stock(), byStock.getOrDefault(use.stock().id(), List.of()), rules))
             .toList();
-    return new Layout(mats, uses, layout.left());
+    return tried(mats, uses, layout.left(), rules);
+  }
+
+  /** With the squares in which each material is tried: what is kept of it lies beside them. */
+  private static Layout tried(
+      List<Mat> mats, List<StockUse> uses, List<Piece> left, LayRules rules) {
+    Map<String, StockUse> byStock = new LinkedHashMap<>();
+    uses.forEach(use -> byStock.put(use.stock().id(), use));
+    for (Mat mat : mats) {
+      for (TestSquare square : TestSquare.all(mat, rules)) {
+        Mat.LaidStock stock = square.stock();
+        Rectangle place = onStock(square.at().grown(rules.spacing() / 2), stock);
+        byStock.computeIfPresent(stock.id(), (id, use) -> use.without(place));
+      }
+    }
+    return new Layout(mats, List.copyOf(byStock.values()), left);
   }
 
   /** The other way round than {@link #onMat}. */
   private static PlacedPiece onStock(PlacedPiece piece, Mat.LaidStock stock) {
-    PlacedPiece from = piece.moved(-stock.at().x(), -stock.at().y());
-    if (!stock.turned()) {
-      return from;
-    }
-    Rectangle at = from.at();
-    double width = stock.at().width();
-    Rectangle back = new Rectangle(at.y(), width - at.right(), at.height(), at.width());
-    return new PlacedPiece(piece.piece(), back, !piece.turned());
+    return new PlacedPiece(
+        piece.piece(), onStock(piece.at(), stock), stock.turned() != piece.turned());
+  }
+
+  private static Rectangle onStock(Rectangle onMat, Mat.LaidStock stock) {
+    Rectangle at = onMat.moved(-stock.at().x(), -stock.at().y());
+    return stock.turned()
+        ? new Rectangle(at.y(), stock.at().width() - at.right(), at.height(), at.width())
+        : at;
   }
 
   /** Fills one mat after the other with the materials, as full as may be. */

@@ -1,5 +1,6 @@
 package velvetkettle.core.cut.lay;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -28,6 +29,17 @@ public record StockUse(
         Math.min(stock.length(), rules.matLength()),
         pieces,
         free.worthKeeping(KEPT));
+  }
+
+  /** The same where something else is cut out of it: what is kept has no hole in it. */
+  StockUse without(Rectangle place) {
+    List<Rectangle> whole = new ArrayList<>();
+    for (Rectangle each : kept) {
+      FreeSpace free = new FreeSpace(each);
+      free.take(place);
+      whole.addAll(free.worthKeeping(KEPT));
+    }
+    return new StockUse(stock, width, length, pieces, whole);
   }
 
   /** mm² that are cut out as pieces. */

@@ -138,13 +138,32 @@ class CutActsTest {
       Layout layout = Layouts.lay(pieces, List.of(stock), RULES, Progress.NONE);
       for (Mat mat : layout.mats()) {
         Mat.LaidStock laid = mat.stocks().get(0);
-        Optional<Rectangle> square = TestSquare.on(laid, mat, RULES);
+        Optional<Rectangle> square = TestSquare.of("n", mat, RULES).map(TestSquare::at);
         assertThat(square.isPresent()).isEqualTo(hasRoom(laid, mat));
         square.ifPresent(place -> assertThat(isFree(place.x(), place.y(), laid, mat)).isTrue());
+        square.ifPresent(place -> assertThat(holed(place, laid, layout)).isFalse());
         found += square.isPresent() ? 1 : 0;
       }
     }
     assertThat(found).isBetween(10, 200);
+  }
+
+  /** Whether what goes back to the shelf has the square cut out of it. */
+  private static boolean holed(Rectangle square, Mat.LaidStock laid, Layout layout) {
+    Rectangle sheet = laid.at();
+    return layout.uses().stream()
+        .filter(use -> use.stock().id().equals(laid.id()))
+        .flatMap(use -> use.kept().stream())
+        .map(
+            kept ->
+                laid.turned()
+                    ? new Rectangle(
+                        sheet.x() + sheet.width() - kept.bottom(),
+                        sheet.y() + kept.x(),
+                        kept.height(),
+                        kept.width())
+                    : kept.moved(sheet.x(), sheet.y()))
+        .anyMatch(kept -> kept.overlaps(square));
   }
 
   private static boolean hasRoom(Mat.LaidStock stock, Mat mat) {
