@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { said } from '@/exchange/file'
 import BesideIt from '@/shell/BesideIt.vue'
 import LengthValue from '@/quantity/LengthValue.vue'
+import { unitsKey } from '@/quantity/units'
 import CutActs from './CutActs.vue'
 import CutFiles from './CutFiles.vue'
 import { cutterKey } from './cutter'
@@ -72,6 +73,13 @@ const move = (mat: number, piece: LaidPiece, x: number, y: number, turned: boole
     ),
   )
 
+/** Which carriers would lie over one another on the garment, as they are chosen and placed now. */
+const { data: carriers } = useQuery({
+  queryKey: computed(() => ['carriers', props.ticketId, props.form.version, unitsKey.value]),
+  queryFn: () =>
+    answer(api.GET('/api/tickets/{id}/cutting/carriers', { params: { path: { id: props.ticketId } } })),
+  enabled: computed(() => props.form.designs.length > 1 && !props.saving),
+})
 const client = useQueryClient()
 async function take() {
   await ask(() =>
@@ -106,6 +114,7 @@ const square = (mm2: number) => Math.round(mm2 / 100)
     <p v-if="failing.length" class="fails" role="status">
       {{ $t('cut.failsHere', { names: failing.join(', ') }) }}
     </p>
+    <p v-for="over in carriers ?? []" :key="over" class="fails" role="status">{{ over }}</p>
     <div class="line">
       <a-button v-if="!running" type="primary" :disabled="saving || !form.designs.length" @click="lay">{{
         $t(layout ? 'cut.layAgain' : failing.length ? 'cut.layAllTheSame' : 'cut.lay')

@@ -1,6 +1,7 @@
 package velvetkettle.server.cut;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import velvetkettle.core.quantity.Sentence;
 import velvetkettle.server.plan.TicketService;
 
 /** How a ticket is cut. */
@@ -25,6 +27,7 @@ public class CutController {
   private final CutLayouts layouts;
   private final TicketService tickets;
   private final CutComputing computing;
+  private final CutCarriers carriers;
 
   CutController(
       CutService cuts,
@@ -32,13 +35,15 @@ public class CutController {
       DesignReader reader,
       CutLayouts layouts,
       TicketService tickets,
-      CutComputing computing) {
+      CutComputing computing,
+      CutCarriers carriers) {
     this.cuts = cuts;
     this.works = works;
     this.reader = reader;
     this.layouts = layouts;
     this.tickets = tickets;
     this.computing = computing;
+    this.carriers = carriers;
   }
 
   @GetMapping("/tickets/{id}/cutting")
@@ -64,6 +69,12 @@ public class CutController {
     CutForm form = cuts.cut(id).form();
     return works.lay(
         work, id, progress -> cuts.lay(id, form.version(), layouts.lay(form, pieces, progress)));
+  }
+
+  /** Carriers that would lie over one another on the garment, said one by one. */
+  @GetMapping("/tickets/{id}/cutting/carriers")
+  public List<Sentence> carriers(@PathVariable UUID id) {
+    return carriers.told(id);
   }
 
   @GetMapping("/cutting/works/{work}")

@@ -308,6 +308,47 @@ class CutApiTest extends ServerTest {
         .andExpect(jsonPath("$.layout.mats[0].acts").isEmpty());
   }
 
+  /** The name's top is 7 mm below the crest's bottom; carriers of 3 mm fit, of 5 mm do not. */
+  @Test
+  @DisplayName("carriers that would lie over one another on the garment are told")
+  void carriers() throws Exception {
+    Map<String, Object> form = TicketForms.navyRowingTop(PRESS);
+    List<Object> things = new ArrayList<>();
+    for (String id : List.of("a", "b")) {
+      Map<String, Object> thing = TicketForms.decoration();
+      thing.put("id", id);
+      thing.put("description", id.equals("a") ? "crest" : "name");
+      thing.put("width", 60);
+      thing.put("height", 40);
+      thing.put("medium", "film-block");
+      thing.put(
+          "spot",
+          Map.of("face", "FRONT", "fromCentre", 0, "belowCollar", id.equals("a") ? 80 : 127));
+      things.add(thing);
+    }
+    form.put("decorations", things);
+    form.put("version", 1);
+    put("/api/tickets/" + ticket, form).andExpect(status().isOk());
+    String path = "/api/tickets/" + ticket + "/cutting";
+    Map<String, Object> cut = form(0, design(art));
+    cut.put("designs", List.of(design(art), design(art, "decoration", "b")));
+    put(path, cut).andExpect(status().isOk());
+    get(path + "/carriers").andExpect(status().isOk()).andExpect(jsonPath("$").isEmpty());
+    put("/api/tickets/" + ticket + "/plans/" + UUID.randomUUID(), "").andExpect(status().isOk());
+    get(path + "/carriers").andExpect(jsonPath("$").isEmpty());
+    cut.put(
+        "lay", Map.of("spacing", 4, "margin", 3, "matWidth", 300, "matLength", 300, "carrier", 5));
+    cut.put("version", 1);
+    put(path, cut).andExpect(status().isOk());
+    get(path + "/carriers")
+        .andExpect(
+            jsonPath("$[0]")
+                .value(
+                    containsString(
+                        "“crest” and “name” would lie over one another by 3 mm: trim both to 3.5 mm")));
+    get("/api/tickets/" + UUID.randomUUID() + "/cutting/carriers").andExpect(status().isNotFound());
+  }
+
   @Test
   void aPictureInItIsSaidWithItsDotsAtTheWidthThatIsChosen() throws Exception {
     ByteArrayOutputStream png = new ByteArrayOutputStream();
