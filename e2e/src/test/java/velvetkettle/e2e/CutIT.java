@@ -179,10 +179,10 @@ class CutIT extends Journey {
     button("Take it off the shelf").click();
     page.locator(".ant-popover").getByRole(AriaRole.BUTTON).last().click();
     assertThat(page.getByText("It is off the shelf")).isVisible();
-    assertThat(page.getByText("Times the mat was used so far")).isVisible();
+    assertThat(page.getByText("Uses counted for this mat so far")).isVisible();
     button("A new blade is in").click();
     page.locator(".ant-popover:visible").getByRole(AriaRole.BUTTON).last().click();
-    assertThat(page.getByText("has cut as much as 0 m")).isVisible();
+    assertThat(page.getByText("Counted for this blade so far: as much as 0 m")).isVisible();
   }
 
   @Test

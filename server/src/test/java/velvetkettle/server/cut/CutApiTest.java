@@ -252,7 +252,7 @@ class CutApiTest extends ServerTest {
     assertThat(kept).isCloseTo(6 * (200 + 2 * 24 * Math.PI), within(5.0));
     get("/api/cutter")
         .andExpect(jsonPath("$.blade.told").value(containsString("as much as 2 m")))
-        .andExpect(jsonPath("$.mat.told").value(containsString("used so far: " + mats.size())));
+        .andExpect(jsonPath("$.mat.told").value(containsString("this mat so far: " + mats.size())));
 
     assertThat(checks("newBlade", true)).doesNotContain("fit one first");
     database.update("update cutter_part set wear = 60000 where part = 'BLADE'");
@@ -267,7 +267,8 @@ class CutApiTest extends ServerTest {
       put("/api/cutter/BLADE/" + blade, "")
           .andExpect(status().isOk())
           .andExpect(jsonPath("$.blade.worn").value(false))
-          .andExpect(jsonPath("$.mat.told").value(containsString("used so far: " + mats.size())));
+          .andExpect(
+              jsonPath("$.mat.told").value(containsString("this mat so far: " + mats.size())));
     }
     assertThat(checks("newBlade", true)).doesNotContain("fit one first");
     put("/api/cutter/SPOON/" + blade, "").andExpect(status().isBadRequest());
