@@ -7,15 +7,7 @@ import ArtIn from './ArtIn.vue'
 import DesignFacts from './DesignFacts.vue'
 import DesignFields from './DesignFields.vue'
 import ReadAs from './ReadAs.vue'
-import {
-  readAgain,
-  resized,
-  type ArtView,
-  type Design,
-  type DesignReading,
-  type Fault,
-  type Typing,
-} from './designs'
+import { resized, type ArtView, type Design, type DesignReading, type Fault, type Typing } from './designs'
 import type { Work } from './useWork'
 import WhatFails from './WhatFails.vue'
 
@@ -34,6 +26,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   art: [art: ArtView]
   stop: []
+  againRead: [art: ArtView]
   again: []
   flow: []
   centre: [fromCentre: number]
@@ -68,11 +61,7 @@ watch(
     <ul v-if="art?.skipped.length" class="skipped" :aria-label="$t('cut.skipped')">
       <li v-for="said in art.skipped" :key="said">{{ said }}</li>
     </ul>
-    <ReadAs
-      v-if="art && (art.hasText || art.hasGradients)"
-      :art="art"
-      @read="design = readAgain(design, $event)"
-    />
+    <ReadAs v-if="art && (art.hasText || art.hasGradients)" :art="art" @read="emit('againRead', $event)" />
     <div v-if="running" class="line" role="status">
       <span>{{ $t('cut.reading') }}</span>
       <a-progress :percent="percent" class="progress" :aria-label="$t('cut.reading')" />

@@ -17,7 +17,7 @@ import { tableOf } from '@/ticket/tableOf'
 import { useCut } from '@/ticket/useTicket'
 import QueryState from '@/shell/QueryState.vue'
 import ArtIn from '@/cut/ArtIn.vue'
-import { cutColours, newDesign, type ArtView, type Design } from '@/cut/designs'
+import { cutColours, newDesign, readAgain, type ArtView, type Design } from '@/cut/designs'
 import DesignWork from '@/cut/DesignWork.vue'
 import LayOut from '@/cut/LayOut.vue'
 import { useCutting, useReading, useReadings } from '@/cut/useCutting'
@@ -100,6 +100,12 @@ function brought(artIn: ArtView) {
   fresh.value = artIn
   // Stones and patches are summed up before a method is taken; what is taken then is what it is cut from.
   changeDesign(newDesign(art.value, artIn, option.value?.medium ?? art.value.medium ?? 'stone-sheet'))
+}
+
+function readInAnotherWay(artIn: ArtView) {
+  if (!design.value) return
+  fresh.value = artIn
+  changeDesign(readAgain(design.value, artIn))
 }
 
 /** A medium that was chosen anew is what the art is cut from. */
@@ -227,6 +233,7 @@ function flow() {
               :from-centre="lies ? middle(lies.area) : null"
               @update:model-value="changeDesign"
               @art="brought"
+              @again-read="readInAnotherWay"
               @stop="stop"
               @again="again"
               @flow="flow"

@@ -73,9 +73,11 @@ public class ArtController {
   public CutWorks.CutWork again(@PathVariable UUID id, @Valid @RequestBody ReadAsForm form) {
     return art.again(form.from(), form.as())
         .map(there -> CutWorks.CutWork.done(id, there))
-        .orElseGet(
-            () ->
-                works.bring(
-                    id, form, progress -> drawings.again(id, form.from(), form.as(), progress)));
+        .orElseGet(() -> read(id, form));
+  }
+
+  private CutWorks.CutWork read(UUID id, ReadAsForm form) {
+    ArtService.Source source = art.another(id, form.from(), form.as());
+    return works.bring(id, form, progress -> drawings.again(id, source, progress));
   }
 }

@@ -69,9 +69,17 @@ public class ArtService {
         : art.again(owner.name(), of, json.write(as)).map(this::view);
   }
 
-  /** A drawing to be read in that way. */
+  /**
+   * A drawing to be read in that way.
+   *
+   * @param id of what that makes
+   * @throws DifferentException where another drawing has that id
+   */
   @Transactional(readOnly = true)
-  public Source another(UUID from, ReadAs as) {
+  public Source another(UUID id, UUID from, ReadAs as) {
+    if (art.has(owner.name(), id)) {
+      throw new DifferentException("drawing", List.of("from"));
+    }
     ArtRow row = row(from);
     return new Source(
         row.name(), row.source(), as, row.againOf() == null ? row.id() : row.againOf());

@@ -39,7 +39,7 @@ class CutCarriers {
     List<Carrier> carriers = new ArrayList<>();
     for (CutForm.Design design : form.designs()) {
       String name = name(ticket, design.decoration());
-      if (!designs.medium(design).printedHere()) {
+      if (designs.medium(design).isCutByColour()) {
         plan.together().placed().stream()
             .filter(placed -> placed.decoration().equals(design.decoration()))
             .map(PlacedDecoration::placing)

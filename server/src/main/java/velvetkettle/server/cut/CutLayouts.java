@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.locationtech.jts.geom.Envelope;
@@ -20,7 +21,6 @@ import velvetkettle.core.cut.print.CutLine;
 import velvetkettle.core.cut.print.PrintPages;
 import velvetkettle.core.cut.shape.Grid;
 import velvetkettle.core.cut.wear.CutterPart;
-import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.shelf.Material;
 import velvetkettle.server.problem.RefusedException;
@@ -63,7 +63,8 @@ class CutLayouts {
       } else {
         for (ColourLayer layer : art.layers()) {
           String material = material(design, layer, form.lay(), names, shelf);
-          work.add(work(design, layer));
+          CutMaterial cut = Objects.requireNonNull(names.get(material)).cut();
+          work.add(work(design, layer, cut == null ? 1 : cut.passes()));
           toLay.addAll(pieces(design, layer, material, copies, form.lay().carrier()));
         }
       }
@@ -80,7 +81,7 @@ class CutLayouts {
         false);
   }
 
-  private KeptLayout.ColourWork work(CutForm.Design design, ColourLayer layer) {
+  private KeptLayout.ColourWork work(CutForm.Design design, ColourLayer layer, int passes) {
     List<Polygon> parts = Grid.polygons(layer.area());
     double length = parts.stream().mapToDouble(Polygon::getLength).sum();
     return new KeptLayout.ColourWork(
@@ -88,7 +89,7 @@ class CutLayouts {
         layer.colour(),
         length,
         parts.stream().mapToInt(Polygon::getNumInteriorRing).sum(),
-        CutterPart.ofBlade(designs.medium(design, layer), length));
+        CutterPart.ofBlade(designs.medium(design, layer), length) * passes);
   }
 
   private List<Piece> pieces(
@@ -127,7 +128,7 @@ class CutLayouts {
       CutMaterial cut =
           new CutMaterial(
               material.map(Material::name).orElse(layer.colour()),
-              designs.medium(design, layer).handling().cutFace() == CutFace.GLUE_UP,
+              designs.medium(design, layer).isCutByColour(),
               material.map(each -> each.sheet().cutter()).orElse(null));
       names.put(
           key,

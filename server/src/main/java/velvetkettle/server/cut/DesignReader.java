@@ -14,6 +14,7 @@ import velvetkettle.core.cut.art.ColourLayer;
 import velvetkettle.core.cut.art.MixedFilms;
 import velvetkettle.core.cut.art.Overlap;
 import velvetkettle.core.cut.lay.Rectangle;
+import velvetkettle.core.cut.lay.TestSquare;
 import velvetkettle.core.cut.letter.BrokenShapes;
 import velvetkettle.core.cut.out.SvgPath;
 import velvetkettle.core.cut.print.CutLine;
@@ -22,7 +23,6 @@ import velvetkettle.core.cut.weed.WeedLimits;
 import velvetkettle.core.cut.weed.WeedReading;
 import velvetkettle.core.cut.weed.Weeding;
 import velvetkettle.core.media.Medium;
-import velvetkettle.core.media.trait.CutFace;
 import velvetkettle.core.quantity.Millimetres;
 import velvetkettle.core.quantity.Sentence;
 import velvetkettle.core.shelf.CutterSetting;
@@ -216,8 +216,8 @@ public class DesignReader {
       checks.add(Sentence.of("print.check.no-bleed"));
       checks.add(Sentence.of("print.check.trim-line"));
     } else {
-      checks.add(Sentence.of("cut.check.test", Millimetres.of(10)));
-      if (medium.handling().cutFace() == CutFace.GLUE_UP) {
+      checks.add(Sentence.of("cut.check.test", Millimetres.of(TestSquare.SIDE)));
+      if (medium.isCutByColour()) {
         checks.add(Sentence.of("cut.check.kiss"));
       } else {
         checks.add(Sentence.of("cut.check.right-side"));

@@ -55,8 +55,8 @@ public class Drawings implements SmartInitializingSingleton {
   }
 
   /** Reads a drawing that is kept in another way, and keeps that beside it. */
-  public ArtView again(UUID id, UUID from, ReadAs as, Progress progress) {
-    return read(id, art.another(from, as), progress);
+  ArtView again(UUID id, ArtService.Source source, Progress progress) {
+    return read(id, source, progress);
   }
 
   private ArtView read(UUID id, ArtService.Source source, Progress progress) {

@@ -232,6 +232,11 @@ class CutApiTest extends ServerTest {
     }
     assertThat(area).isCloseTo(expected, within(0.005 * expected));
 
+    // A drawing that is there is never read over.
+    asked.put("text", "PLAIN");
+    put("/api/art/" + art + "/again", asked).andExpect(status().isConflict());
+    put("/api/art/" + from + "/again", asked).andExpect(status().isConflict());
+    assertThat(json(get("/api/art/" + from)).path("as").path("text").isNull()).isTrue();
     get("/api/art").andExpect(jsonPath("$.items[?(@.id == '" + id + "')]").isEmpty());
     asked.put("from", UUID.randomUUID().toString());
     put("/api/art/" + UUID.randomUUID() + "/again", asked).andExpect(status().isNotFound());
@@ -347,6 +352,11 @@ class CutApiTest extends ServerTest {
                 .value(
                     containsString(
                         "“crest” and “name” would lie over one another by 3 mm: trim both to 3.5 mm")));
+    // Cloth has no carrier.
+    cut.put("designs", List.of(design(art), design(art, "decoration", "b", "medium", "patch-web")));
+    cut.put("version", 2);
+    put(path, cut).andExpect(status().isOk());
+    get(path + "/carriers").andExpect(jsonPath("$").isEmpty());
     get("/api/tickets/" + UUID.randomUUID() + "/cutting/carriers").andExpect(status().isNotFound());
   }
 

@@ -17,7 +17,11 @@ public record CutMaterial(String name, boolean onCarrier, @Nullable CutterSettin
   /** Seconds for edges of a length, mm. */
   double seconds(double length) {
     int speed = setting == null || setting.speed() == null ? SPEED : setting.speed();
-    int passes = setting == null || setting.passes() == null ? 1 : setting.passes();
-    return length / speed * passes;
+    return length / speed * passes();
+  }
+
+  /** How often the blade goes over every edge. */
+  public int passes() {
+    return setting == null || setting.passes() == null ? 1 : setting.passes();
   }
 }

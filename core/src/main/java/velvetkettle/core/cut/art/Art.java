@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import velvetkettle.core.cut.Progress;
 import velvetkettle.core.cut.shape.Crossings;
@@ -60,20 +61,33 @@ public record Art(List<ColourLayer> layers) {
 
   /**
    * The middle of all that is seen of it, each place once however many colours lie there: where the
-   * eye takes its middle to be.
+   * eye takes its middle to be. Where taking them as one is more work than a drawing may, each
+   * colour counts by itself.
    *
    * @param overlap how its colours lie
    */
   public Coordinate centre(Overlap overlap) {
-    List<MultiPolygon> areas = layers.stream().map(ColourLayer::area).toList();
-    if (overlap == Overlap.SIDE_BY_SIDE) {
-      // Nothing lies on anything: all of them together are what is seen.
-      return Grid.SHAPES
-          .createGeometryCollection(areas.toArray(MultiPolygon[]::new))
-          .getCentroid()
-          .getCoordinate();
+    if (overlap == Overlap.LAYERED) {
+      try {
+        List<Polygon> parts =
+            layers.stream().flatMap(layer -> Grid.polygons(layer.area()).stream()).toList();
+        return UnionOfAreas.of(parts, WorkBudget.ofDrawing(Progress.NONE))
+            .getCentroid()
+            .getCoordinate();
+      } catch (WorkBudget.SpentException | Crossings.TooManyException e) {
+        return centreOfColours();
+      }
     }
-    return Grid.union(areas, WorkBudget.ofDrawing(Progress.NONE)).getCentroid().getCoordinate();
+    // Nothing lies on anything.
+    return centreOfColours();
+  }
+
+  private Coordinate centreOfColours() {
+    return Grid.SHAPES
+        .createGeometryCollection(
+            layers.stream().map(ColourLayer::area).toArray(MultiPolygon[]::new))
+        .getCentroid()
+        .getCoordinate();
   }
 
   /** The same, that wide; its proportions are kept. */

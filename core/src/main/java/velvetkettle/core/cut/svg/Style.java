@@ -30,6 +30,7 @@ final class Style {
           "font-size",
           "text-anchor",
           "letter-spacing",
+          "dominant-baseline",
           "visibility",
           "marker-start",
           "marker-mid",
@@ -37,15 +38,7 @@ final class Style {
           "marker");
 
   private static final Set<String> OWN =
-      Set.of(
-          "display",
-          "opacity",
-          "clip-path",
-          "mask",
-          "filter",
-          "vector-effect",
-          "dominant-baseline",
-          "transform");
+      Set.of("display", "opacity", "clip-path", "mask", "filter", "vector-effect", "transform");
 
   private final Map<String, String> says;
 
@@ -70,7 +63,7 @@ final class Style {
   }
 
   private void say(Map<String, String> now, String key, String value) {
-    if (key.equals("font")) {
+    if (key.equals("font") && value.length() <= LONGEST) {
       String size = FontSize.in(value);
       if (size != null) {
         say(now, "font-size", size);

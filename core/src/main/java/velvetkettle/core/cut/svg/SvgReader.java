@@ -421,7 +421,7 @@ public final class SvgReader {
     for (Texts.Run run : laid.runs()) {
       limits.shape();
       if (run.style().visible()) {
-        outline(element, run.outline(), run.style(), place);
+        outline(element, run.outline(), run.style(), within(element, run.style(), place));
       }
     }
     if (!laid.runs().isEmpty()) {
@@ -433,6 +433,15 @@ public final class SvgReader {
     if (!letters.isWhole()) {
       skipped.notWhole(element);
     }
+  }
+
+  /** A part of a text may be see-through by itself. */
+  private Place within(SvgElement text, Style part, Place place) {
+    if (part.equals(place.style)) {
+      return place;
+    }
+    List<Coat.Veil> veils = veiled(text, part, place.veils);
+    return new Place(part, place.toMillimetres, place.in, place.clip, veils, place.depth);
   }
 
   private void picture(SvgElement element, Place place) {

@@ -52,7 +52,7 @@ public enum CutterPart {
   /**
    * What cutting a medium takes of a blade.
    *
-   * @param length of all edges, mm
+   * @param length of all edges, mm, once for each time that the blade goes over them
    * @return mm of plain film
    */
   public static double ofBlade(Medium medium, double length) {

@@ -146,6 +146,21 @@ class TextsTest {
   }
 
   @Test
+  @DisplayName(
+      "the middle of letters may be told for all parts of a text, and a part be see-through")
+  void whatGoesForPartsOfAText() {
+    SvgDrawing drawing =
+        read(
+            "<text x='0' y='50' font-size='10' dominant-baseline='central'>A"
+                + "<tspan fill='#ff0000' opacity='.5'>B</tspan></text>");
+    liesFrom(drawing, 0, 46.5, 10, 53.5);
+    // Over white.
+    assertThat(drawing.shapes())
+        .extracting(PaintedShape::colour)
+        .containsExactlyInAnyOrder("#000000", "#ff8080");
+  }
+
+  @Test
   void lettersMayBeMovedApart() {
     assertThat(
             bounds(read("<text x='0' y='60' font-size='10' letter-spacing='2'>ABC</text>"))
