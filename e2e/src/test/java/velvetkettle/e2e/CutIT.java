@@ -161,7 +161,7 @@ class CutIT extends Journey {
     Locator left = page.getByLabel("Left out");
     assertThat(left).containsText("The text “Quay 17” has no outlines");
     assertThat(left).containsText("The picture “net”, 200 by 100 dots, cannot be cut");
-    assertThat(page.getByText("20 mm wide it has 254 dots on an inch")).isVisible();
+    assertThat(page.getByText("20 mm wide it has 254 dots per inch")).isVisible();
     choose("art-text", "Heavy");
     assertThat(left).containsText("“Quay 17” is set in the heavy face");
     choose("art-gradients", "Darkest");

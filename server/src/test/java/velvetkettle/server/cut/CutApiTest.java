@@ -378,13 +378,13 @@ class CutApiTest extends ServerTest {
                 .path("design")
                 .path("checks")
                 .toString())
-        .contains("“net” can only be printed: 25 mm wide it has 240 dots on an inch");
+        .contains("“net” can only be printed: 25 mm wide it has 240 dots per inch");
     assertThat(
             read(design(from, "colours", colours, "width", 60))
                 .path("design")
                 .path("checks")
                 .toString())
-        .contains("coarse: 51 mm wide it has 120 dots on an inch. From 150 on");
+        .contains("coarse: 51 mm wide it has 120 dots per inch. From 150 on");
   }
 
   @Test
