@@ -78,13 +78,18 @@ run_bench() {
       bench_main CoatBenchmarks
       say "Laying pieces of sheets without waste, load $(cut -d' ' -f1 /proc/loadavg)"
       bench_main LayBenchmarks ;;
+    day)
+      need_tools
+      build_bench
+      say "Interleaving the pieces of orders, load $(cut -d' ' -f1 /proc/loadavg)"
+      bench_main DayBenchmarks ;;
     mutation)
       need_tools
       say "Changing the rules in every small way, and counting what their own test notices"
       mutations -DtargetClasses='velvetkettle.core.plan.rule.*' -DtargetTests=velvetkettle.core.plan.rule.RulesTest
       say "The same with all of the planner and its tests (an hour)"
       mutations ;;
-    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench art, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench look, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
+    *) fail "There is no benchmark '$what'." "There are: ./kettle bench heat, ./kettle bench plan, ./kettle bench window, ./kettle bench cut, ./kettle bench day, ./kettle bench art, ./kettle bench mutation, ./kettle bench carry, ./kettle bench kill, ./kettle bench look, ./kettle bench attack, ./kettle bench years, ./kettle bench crowd" ;;
   esac
 }
 

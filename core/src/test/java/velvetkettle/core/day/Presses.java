@@ -1,0 +1,44 @@
+package velvetkettle.core.day;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velvetkettle.core.plan.Step;
+import velvetkettle.core.work.Act;
+
+/** The same work on another press. */
+final class Presses {
+  private Presses() {}
+
+  static Step renamed(Step step, String from, String to) {
+    List<Act> acts = step.acts().stream().map(act -> renamed(act, from, to)).toList();
+    return new Step(
+        step.number(),
+        step.kind(),
+        step.decoration(),
+        step.instruction(),
+        step.where(),
+        step.setting(),
+        step.timed(),
+        step.peel(),
+        step.stack(),
+        named(step.press(), from, to),
+        step.cautions(),
+        step.after(),
+        step.meanwhile(),
+        step.why(),
+        step.handsOn(),
+        step.round(),
+        acts);
+  }
+
+  private static Act renamed(Act act, String from, String to) {
+    if (act instanceof Act.LayFlat laid && laid.tool().equals(from)) {
+      return new Act.LayFlat(to, laid.up());
+    }
+    return act;
+  }
+
+  private static @Nullable String named(@Nullable String name, String from, String to) {
+    return from.equals(name) ? to : name;
+  }
+}
