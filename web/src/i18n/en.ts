@@ -748,6 +748,8 @@ export default {
     sound: 'Sound on',
     mute: 'Sound off',
     leave: 'Leave the press',
+    elsewhere: 'This run is done on another screen now. Here you see how it goes.',
+    takeOver: 'Go on here',
     next: 'next',
     done: 'Done',
     start: 'Start the press',

@@ -18,11 +18,13 @@ const runId = ref<string | null>(null)
 
 watch(
   stored,
-  (plan) => {
+  async (plan) => {
     if (!plan || runId.value) return
-    const [open, by] = (openRun(id.value) ?? '').split(' ')
-    runId.value = open && by === plan.id ? open : crypto.randomUUID()
-    rememberRun(id.value, `${runId.value} ${plan.id}`)
+    const open = await openRun(id.value, plan.id)
+    // Another plan may be the ticket's by now.
+    if (runId.value || stored.value?.id !== plan.id) return
+    runId.value = open ?? crypto.randomUUID()
+    rememberRun(id.value, runId.value, plan.id)
   },
   { immediate: true },
 )

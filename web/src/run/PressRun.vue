@@ -13,6 +13,7 @@ import { forgetRun } from '@/ticket/openRun'
 import RunHead from './RunHead.vue'
 import RunKeys from './RunKeys.vue'
 import { picture } from './picture'
+import { finished, type EventKind } from './progress'
 import StepPicture from './StepPicture.vue'
 import StepSettings from './StepSettings.vue'
 import StepTimer from './StepTimer.vue'
@@ -30,17 +31,26 @@ const client = useQueryClient()
 const { title } = useVocabulary()
 
 const steps = props.plan.steps.length
-const { progress, ready, problem, open, report, waiting } = useRun(props.runId, props.planId, steps)
+const run = useRun(props.runId, props.planId, steps)
+const { progress, ready, problem, open, waiting, elsewhere } = run
 const { sound, unlock, beep } = useBeep()
-const timer = useTimer(props.runId, beep)
 const wake = useWakeLock()
 const noted = ref(false)
 const logging = ref(false)
 
-const { step, following, stack } = useStep(props.plan, progress)
-const { piece, last, whose } = usePiece(toRef(props, 'ticket'), progress)
-const keys = useStepKeys({ step, progress, timer, report })
+const { at, piece, last, whose } = usePiece(toRef(props, 'ticket'), progress)
+const { step, following, stack } = useStep(props.plan, at)
+const ofPiece = (kind: EventKind, number: number | null, seconds?: number) =>
+  run.report(kind, { piece: at.value.piece, step: number, seconds: seconds ?? null })
+const timer = useTimer(
+  computed(() => at.value.timer),
+  run.now,
+  beep,
+)
+const keys = useStepKeys({ step, at, timer, report: ofPiece })
 const { timed, counting, action } = keys
+/** Whether what is done here is kept: the run is open, and done from this screen. */
+const mine = computed(() => ready.value && !elsewhere.value)
 const pressing = computed(() => step.value?.setting != null)
 const timeLeft = computed(() => (counting.value ? timer.left.value : null) ?? timed.value)
 const over = computed(() => counting.value && timer.over.value)
@@ -54,18 +64,18 @@ const left = computed(() => props.ticket.pieces - props.ticket.logged)
 
 function act() {
   unlock()
-  if (!step.value || logging.value || !ready.value) return
+  if (!step.value || logging.value || !mine.value) return
   noted.value = false
   keys.act()
 }
 
 function pauseOrGoOn() {
   unlock()
-  keys.pauseOrGoOn()
+  if (mine.value) keys.pauseOrGoOn()
 }
 
 function somethingWrong() {
-  report('SOMETHING_WRONG', step.value?.number ?? null)
+  ofPiece('SOMETHING_WRONG', step.value?.number ?? null)
   noted.value = true
 }
 
@@ -80,14 +90,14 @@ function toTicket(station: 'press' | 'check') {
 
 function logged() {
   forgetRun(props.ticket.id)
-  timer.clear()
   toTicket('check')
 }
 
 /** With one heat for all, the tools stand as the piece before left them. */
 const stands = props.plan.steps.every(({ round }) => round === 1)
-watch([step, ready], ([now, open]) => {
-  if (open && stands && now?.kind === 'SET' && progress.value.piecesDone > 0) report('STEP_DONE', now.number)
+watch([step, mine], ([now, open]) => {
+  if (open && stands && now?.kind === 'SET' && progress.value.aside.length > 0)
+    ofPiece('STEP_DONE', now.number)
 })
 
 useRunKeyboard({ act, pauseOrGoOn, toLog }, logging)
@@ -105,7 +115,7 @@ onMounted(() => {
       :piece="piece"
       :pieces="ticket.pieces"
       :whose="whose"
-      :step="Math.min(progress.step, steps)"
+      :step="Math.min(at.step, steps)"
       :steps="steps"
       :press="ticket.press.name"
       @leave="toTicket('press')"
@@ -113,11 +123,16 @@ onMounted(() => {
     <p v-if="problem" class="unsent" role="alert">{{ problem.message }}</p>
     <p v-else-if="waiting > 0" class="unsent" role="status">{{ $t('run.unsent', { n: waiting }) }}</p>
 
+    <p v-if="ready && elsewhere" class="elsewhere" role="status">
+      {{ $t('run.elsewhere') }}
+      <button type="button" class="plain" @click="run.takeOver">{{ $t('run.takeOver') }}</button>
+    </p>
+
     <section v-if="logging" class="log">
       <OutcomeForm
         :decorations="ticket.decorations"
         :run-id="runId"
-        :pieces="Math.max(1, Math.min(left, progress.finished))"
+        :pieces="Math.max(1, Math.min(left, finished(progress, steps)))"
         :most="left"
         @logged="logged"
         @later="logging = false"
@@ -127,13 +142,13 @@ onMounted(() => {
     <section v-else-if="!step" class="ended">
       <h1>{{ $t(last ? 'run.endAll' : 'run.end') }}</h1>
       <div class="row">
-        <button v-if="!last" type="button" class="big" @click="report('PIECE_DONE', null)">
+        <button v-if="!last" type="button" class="big" :disabled="!mine" @click="ofPiece('PIECE_DONE', null)">
           {{ $t('run.nextPiece') }}
         </button>
         <button type="button" :class="last ? 'big' : 'plain'" @click="toLog">
           {{ $t('outcome.title') }} <kbd>L</kbd>
         </button>
-        <button type="button" class="plain" @click="keys.back">{{ $t('run.back') }}</button>
+        <button type="button" class="plain" :disabled="!mine" @click="keys.back">{{ $t('run.back') }}</button>
       </div>
     </section>
 
@@ -174,11 +189,11 @@ onMounted(() => {
       </div>
       <RunKeys
         :action="action"
-        :ready="ready"
+        :ready="mine"
         :pressing="pressing"
         :counting="counting"
         :cuttable="timed !== null && !pressing && !timer.over.value"
-        :first="progress.step === 1"
+        :first="at.step === 1"
         :noted="noted"
         :next="following?.instruction ?? null"
         @act="act"
@@ -205,6 +220,17 @@ onMounted(() => {
   margin: 0 28px;
   padding: 8px 14px;
   background: var(--hot-ground);
+}
+
+.elsewhere {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  margin: 0 28px;
+  padding: 8px 14px;
+  background: var(--velvet);
+  color: var(--on-dark);
+  font-size: var(--type-section);
 }
 
 .step {

@@ -34,16 +34,22 @@ const does = computed(() => {
 
 <template>
   <footer>
-    <button v-if="action === 'none'" type="button" class="big" @click="$emit('pause')">
+    <button v-if="action === 'none'" type="button" class="big" :disabled="!ready" @click="$emit('pause')">
       {{ $t('run.pause') }} <kbd>P</kbd>
     </button>
     <button v-else type="button" class="big" :disabled="!ready" @click="$emit('act')">
       {{ $t(does) }} <kbd>Space</kbd>
     </button>
-    <button v-if="counting" type="button" class="plain" @click="$emit('add')">{{ $t('run.add') }}</button>
-    <button v-if="counting" type="button" class="plain" @click="$emit('again')">{{ $t('run.again') }}</button>
-    <button v-if="cuttable" type="button" class="plain" @click="$emit('end')">{{ $t('run.done') }}</button>
-    <button v-if="!counting && !first" type="button" class="plain" @click="$emit('back')">
+    <button v-if="counting" type="button" class="plain" :disabled="!ready" @click="$emit('add')">
+      {{ $t('run.add') }}
+    </button>
+    <button v-if="counting" type="button" class="plain" :disabled="!ready" @click="$emit('again')">
+      {{ $t('run.again') }}
+    </button>
+    <button v-if="cuttable" type="button" class="plain" :disabled="!ready" @click="$emit('end')">
+      {{ $t('run.done') }}
+    </button>
+    <button v-if="!counting && !first" type="button" class="plain" :disabled="!ready" @click="$emit('back')">
       {{ $t('run.back') }}
     </button>
     <button type="button" class="plain" @click="$emit('wrong')">

@@ -1,42 +1,51 @@
 import { describe, expect, it } from 'vitest'
 import told from '@/testing/shared/run-progress.json'
-import { after, type EventKind, type Progress } from './progress'
+import { after, BEGUN, finished, inHand, pieceAt, type Progress, type Report } from './progress'
 
 const STEPS = 3
-const begin: Progress = { step: 1, piecesDone: 0, finished: 0, trouble: 0 }
+const AT = '2026-05-04T09:00:00Z'
+
+function event(kind: Report['kind'], more: Partial<Report> = {}): Report {
+  return { id: 'e', kind, piece: null, step: null, seconds: null, at: AT, screen: null, ...more }
+}
+
+const fold = (...events: Report[]) => events.reduce((now: Progress, one) => after(now, one, STEPS), BEGUN)
 
 describe('progress at the press', () => {
-  it('goes on by one step', () => {
-    expect(after(begin, 'STEP_DONE', 1, STEPS).step).toBe(2)
-  })
-
-  it('counts a step once and never out of turn', () => {
-    const second = after(begin, 'STEP_DONE', 1, STEPS)
-    expect(after(second, 'STEP_DONE', 1, STEPS)).toEqual(second)
-    expect(after(second, 'STEP_DONE', 3, STEPS)).toEqual(second)
+  it('goes on by one step, once and never out of turn', () => {
+    const second = fold(event('STEP_DONE', { step: 1 }))
+    expect(pieceAt(second, 1).step).toBe(2)
+    expect(after(second, event('STEP_DONE', { step: 1 }), STEPS)).toEqual(second)
+    expect(after(second, event('STEP_DONE', { step: 3 }), STEPS)).toEqual(second)
   })
 
   it('has finished a piece with its last step, and begins the next at the first', () => {
-    const last: Progress = { ...begin, step: STEPS }
-    const lying = after(last, 'STEP_DONE', STEPS, STEPS)
-    expect(lying).toMatchObject({ step: STEPS + 1, finished: 1, piecesDone: 0 })
-    expect(after(lying, 'PIECE_DONE', null, STEPS)).toMatchObject({ step: 1, finished: 1, piecesDone: 1 })
+    const lying = fold(...[1, 2, 3].map((step) => event('STEP_DONE', { step })))
+    expect([pieceAt(lying, 1).step, finished(lying, STEPS)]).toEqual([4, 1])
+    const next = after(lying, event('PIECE_DONE'), STEPS)
+    expect([inHand(next), pieceAt(next, 2).step, finished(next, STEPS)]).toEqual([2, 1, 1])
   })
 
-  it('goes back, notes trouble, and is not moved by the clock', () => {
-    const third: Progress = { ...begin, step: 3 }
-    expect(after(third, 'STEP_BACK', 2, STEPS).step).toBe(2)
-    expect(after(third, 'SOMETHING_WRONG', 3, STEPS).trouble).toBe(1)
-    for (const kind of ['PAUSED', 'RESUMED', 'TIME_ADDED', 'STEP_STARTED', 'STEP_STARTED_AGAIN'] as const) {
-      expect(after(third, kind, 3, STEPS)).toEqual(third)
-    }
+  it('tells the time of each piece by when it began', () => {
+    const both = fold(
+      event('STEP_STARTED', { piece: 1, step: 1, seconds: 60 }),
+      event('STEP_STARTED', { piece: 2, step: 1, seconds: 15 }),
+    )
+    expect(pieceAt(both, 1).timer?.seconds).toBe(60)
+    expect(pieceAt(both, 2).timer?.seconds).toBe(15)
   })
 
   it('is what the server makes of the same events', () => {
-    let now = begin
-    for (const { kind, step, then } of told.events) {
-      now = after(now, kind as EventKind, step, told.steps)
-      expect([now.step, now.piecesDone, now.finished, now.trouble]).toEqual(then)
+    let now = BEGUN
+    for (const { then, ...happened } of told.events) {
+      now = after(now, happened as Omit<Report, 'id'>, told.steps)
+      expect(stamped(now)).toEqual(stamped(then as Progress))
     }
   })
 })
+
+/** Moments alike however they are written. */
+const stamped = (progress: Progress) =>
+  JSON.parse(
+    JSON.stringify(progress).replaceAll(/"(\d{4}-[^"]*Z)"/g, (_, at) => `${Date.parse(at)}`),
+  ) as unknown

@@ -1,23 +1,27 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { after, BEGUN, inHand, pieceAt, type Progress, type Report } from './progress'
 import { useRun } from './useRun'
 
 interface Sent {
   url: string
-  body: { kind: string; id: string }[]
+  body: Report[]
 }
 
 let sent: Sent[] = []
 let answers = true
 let refuses = ''
 
-const progress = { step: 1, piecesDone: 0, finished: 0, trouble: 0 }
+const progress = BEGUN
+/** As the application has it. */
+let there = { progress: BEGUN, reported: 0 }
 
 beforeEach(() => {
   localStorage.clear()
   sent = []
   answers = true
   refuses = ''
+  there = { progress: BEGUN, reported: 0 }
   vi.stubGlobal(
     'fetch',
     vi.fn(async (request: Request) => {
@@ -30,14 +34,21 @@ beforeEach(() => {
         })
       }
       if (request.url.endsWith('/events')) {
-        sent.push({ url: request.url, body: JSON.parse(text) as Sent['body'] })
+        const body = JSON.parse(text) as Report[]
+        sent.push({ url: request.url, body })
+        there = {
+          progress: body.reduce((now: Progress, one) => after(now, one, 3), there.progress),
+          reported: there.reported + body.length,
+        }
       }
-      return new Response(JSON.stringify({ progress, events: [] }), {
+      return new Response(JSON.stringify(there), {
         headers: { 'content-type': 'application/json' },
       })
     }),
   )
 })
+
+const step = (now: Progress) => pieceAt(now, inHand(now)).step
 
 function run() {
   let inside!: ReturnType<typeof useRun>
@@ -73,7 +84,7 @@ describe('the clock of a tablet', () => {
     const r = run()
     await r.open()
     vi.setSystemTime(server + 300_000)
-    r.report('STEP_DONE', 1)
+    r.report('STEP_DONE', { step: 1 })
     await vi.waitFor(() => expect(bodies).toHaveLength(2))
     expect(bodies[1]![0]!.id).toBe(bodies[0]![0]!.id)
     expect(Math.abs(Date.parse(bodies[1]![0]!.at) - server)).toBeLessThan(1000)
@@ -86,22 +97,22 @@ describe('a run at the press', () => {
   it('reports what happens, once, in its order', async () => {
     const r = run()
     await r.open()
-    r.report('STEP_DONE', 1)
-    r.report('STEP_DONE', 2)
+    r.report('STEP_DONE', { step: 1 })
+    r.report('STEP_DONE', { step: 2 })
     expect(r.waiting.value).toBe(0)
     await vi.waitFor(() => expect(sent).toHaveLength(2))
     expect(sent.flatMap((s) => s.body.map((e) => e.kind))).toEqual(['STEP_DONE', 'STEP_DONE'])
     expect(new Set(sent.flatMap((s) => s.body.map((e) => e.id))).size).toBe(2)
-    expect(r.progress.value.step).toBe(3)
+    expect(step(r.progress.value)).toBe(3)
   })
 
   it('goes on without the application, and sends what was kept when it answers again', async () => {
     const r = run()
     await r.open()
     answers = false
-    r.report('STEP_DONE', 1)
+    r.report('STEP_DONE', { step: 1 })
     await flushPromises()
-    expect(r.progress.value.step).toBe(2)
+    expect(step(r.progress.value)).toBe(2)
     expect(r.waiting.value).toBe(1)
     answers = true
     await r.send()
@@ -113,7 +124,7 @@ describe('a run at the press', () => {
     const r = run()
     await r.open()
     refuses = 'There is no such run.'
-    r.report('STEP_DONE', 1)
+    r.report('STEP_DONE', { step: 1 })
     await flushPromises()
     expect(r.problem.value?.message).toBe('There is no such run.')
     expect(r.waiting.value).toBe(1)
@@ -128,7 +139,7 @@ describe('a run at the press', () => {
     const r = run()
     await r.open()
     vi.stubGlobal('fetch', () => new Promise(() => undefined))
-    r.report('STEP_DONE', 1)
+    r.report('STEP_DONE', { step: 1 })
     await vi.advanceTimersByTimeAsync(1_000)
     expect(r.waiting.value).toBe(0)
     await vi.advanceTimersByTimeAsync(4_000)
@@ -140,12 +151,12 @@ describe('a run at the press', () => {
     const before = run()
     await before.open()
     answers = false
-    before.report('STEP_DONE', 1)
+    before.report('STEP_DONE', { step: 1 })
     await flushPromises()
     answers = true
     const reloaded = run()
     await reloaded.open()
-    expect(reloaded.progress.value.step).toBe(2)
+    expect(step(reloaded.progress.value)).toBe(2)
   })
 
   it('says so when the application does not answer at all', async () => {
@@ -154,5 +165,34 @@ describe('a run at the press', () => {
     await r.open()
     expect(r.ready.value).toBe(false)
     expect(r.problem.value?.offline).toBe(true)
+  })
+
+  it('is told by the application what another screen did, and passes older news over', async () => {
+    const streams: { heard?: (event: { data: string }) => void; closed: boolean }[] = []
+    class Stream {
+      static readonly CLOSED = 2
+      readyState = 1
+      private told = { heard: undefined as ((event: { data: string }) => void) | undefined, closed: false }
+      constructor() {
+        streams.push(this.told)
+      }
+      addEventListener(_: string, heard: (event: { data: string }) => void) {
+        this.told.heard = heard
+      }
+      close() {
+        this.told.closed = true
+      }
+    }
+    vi.stubGlobal('EventSource', Stream)
+    const r = run()
+    await r.open()
+    const taken = { ...BEGUN, pieces: [{ piece: 1, step: 3, timer: null }], screen: 'another' }
+    streams[0]!.heard!({ data: JSON.stringify({ progress: taken, reported: 5 }) })
+    expect([step(r.progress.value), r.elsewhere.value]).toEqual([3, true])
+    streams[0]!.heard!({ data: JSON.stringify({ progress: BEGUN, reported: 4 }) })
+    expect(step(r.progress.value)).toBe(3)
+    r.takeOver()
+    expect(r.elsewhere.value).toBe(false)
+    vi.unstubAllGlobals()
   })
 })

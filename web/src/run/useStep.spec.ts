@@ -1,9 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
 import type { Plan, TicketView } from '@/api/client'
+import { BEGUN } from './progress'
 import { usePiece, useStep } from './useStep'
 
-const at = (step: number, piecesDone = 0) => ref({ step, piecesDone, finished: 0, trouble: 0 })
+const at = (step: number) => ref({ piece: 1, step, timer: null })
+
+/** So many were put aside; the next stands at its first step. */
+const after = (done: number) => ref({ ...BEGUN, aside: Array.from({ length: done }, (_, n) => n + 1) })
 
 const roster = [
   { number: '7', name: 'Wren', size: 'M' },
@@ -36,13 +40,13 @@ describe('the step in hand', () => {
 
 describe('the piece in hand', () => {
   it('counts on from what is logged, and is whose name is not ticked off', () => {
-    const { piece, last, whose } = usePiece(ticket, at(1))
+    const { piece, last, whose } = usePiece(ticket, after(0))
     expect([piece.value, last.value, whose.value]).toEqual([2, false, '8 · Teal'])
   })
 
   it('ends with the ticket, and with the roster', () => {
-    const { piece, last, whose } = usePiece(ticket, at(1, 1))
+    const { piece, last, whose } = usePiece(ticket, after(1))
     expect([piece.value, last.value, whose.value]).toEqual([3, true, ''])
-    expect(usePiece(ticket, at(1, 5)).piece.value).toBe(3)
+    expect(usePiece(ticket, after(5)).piece.value).toBe(3)
   })
 })

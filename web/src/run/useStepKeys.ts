@@ -1,25 +1,26 @@
 import { computed, type Ref } from 'vue'
 import type { Step } from '@/api/client'
-import type { EventKind, Progress } from './progress'
+import type { EventKind, PieceProgress } from './progress'
 import type { useTimer } from './useTimer'
 
 /** What the one big key does now. */
 export type Action = 'next' | 'start' | 'goOn' | 'none'
 
+/** What a press or a wait is lengthened by, s. */
+const MORE = 5
+
 interface AtStep {
   step: Ref<Step | null>
-  progress: Ref<Progress>
+  at: Ref<PieceProgress>
   timer: ReturnType<typeof useTimer>
-  report: (kind: EventKind, step: number | null) => void
+  report: (kind: EventKind, step: number, seconds?: number) => void
 }
 
 /** What can be done at a step: begin its time, hold it, lengthen it, end it, go back. */
-export function useStepKeys({ step, progress, timer, report }: AtStep) {
+export function useStepKeys({ step, at, timer, report }: AtStep) {
   /** What a tool takes to get hot is not counted: it may be hot already, and it shows when it is. */
   const timed = computed(() => (step.value?.kind === 'SET' ? null : (step.value?.timed ?? null)))
-  const stepKey = computed(() => `${progress.value.piecesDone}.${progress.value.step}`)
-  /** Whether the clock is this step's. */
-  const counting = computed(() => timer.active.value && timer.isFor(stepKey.value))
+  const counting = computed(() => timer.active.value)
   const action = computed<Action>(() => {
     if (timed.value === null) return 'next'
     if (!counting.value) return 'start'
@@ -27,46 +28,24 @@ export function useStepKeys({ step, progress, timer, report }: AtStep) {
     return timer.paused.value ? 'goOn' : 'none'
   })
 
-  const say = (kind: EventKind) => report(kind, step.value!.number)
+  const say = (kind: EventKind, seconds?: number) => report(kind, step.value!.number, seconds)
 
   function act() {
-    if (action.value === 'start') {
-      timer.start(stepKey.value, timed.value!)
-      say('STEP_STARTED')
-    } else if (action.value === 'goOn') {
-      pauseOrGoOn()
-    } else if (action.value === 'next') {
-      end()
-    }
+    if (action.value === 'start') say('STEP_STARTED', Math.max(1, Math.round(timed.value!)))
+    else if (action.value === 'goOn') pauseOrGoOn()
+    else if (action.value === 'next') end()
   }
 
   /** A wait may be cut short by the hand that feels the carrier; a press may not be skipped by the same key. */
-  function end() {
-    timer.clear()
-    say('STEP_DONE')
-  }
+  const end = () => say('STEP_DONE')
 
   function pauseOrGoOn() {
-    if (!counting.value || timer.over.value) return
-    if (timer.paused.value) timer.resume()
-    else timer.pause()
-    say(timer.paused.value ? 'PAUSED' : 'RESUMED')
+    if (counting.value && !timer.over.value) say(timer.paused.value ? 'RESUMED' : 'PAUSED')
   }
 
-  function addTime() {
-    timer.add(5)
-    say('TIME_ADDED')
-  }
-
-  function again() {
-    timer.clear()
-    say('STEP_STARTED_AGAIN')
-  }
-
-  function back() {
-    timer.clear()
-    report('STEP_BACK', Math.max(1, progress.value.step - 1))
-  }
+  const addTime = () => say('TIME_ADDED', MORE)
+  const again = () => say('STEP_STARTED_AGAIN')
+  const back = () => report('STEP_BACK', Math.max(1, at.value.step - 1))
 
   return { timed, counting, action, act, end, pauseOrGoOn, addTime, again, back }
 }

@@ -1,76 +1,36 @@
-import { useIntervalFn, useLocalStorage } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref, type Ref } from 'vue'
+import type { Timer } from './progress'
 
-interface Running {
-  /** What is being timed; another step does not take over this one's clock. */
-  step: string
-  seconds: number
-  startedAt: number
-  pausedAt: number | null
-  pausedFor: number
+/** What a time has left, s; below 0 when it is over. */
+export function secondsLeft(timer: Timer, now: number): number {
+  const until = timer.pausedAt === null ? now : Date.parse(timer.pausedAt)
+  return timer.seconds - (until - Date.parse(timer.startedAt) - timer.pausedFor) / 1000
 }
 
 /**
- * Counts a press or a wait down. Works from the wall clock and keeps its state on this machine, so that it survives a reload and a
- * sleeping tab; says once when the time is up.
+ * Counts a press or a wait down by when it began, so that it is right after a reload, a sleep and on every screen; says once when
+ * the time is up.
+ *
+ * @param now the shop's time, ms
  */
-export function useTimer(key: string, onEnd: () => void) {
-  const state = useLocalStorage<Running | null>(`kettle.timer.${key}`, null, {
-    serializer: {
-      read: (text) => JSON.parse(text) as Running | null,
-      write: (value) => JSON.stringify(value),
-    },
-  })
-  const now = ref(Date.now())
-  const told = ref(false)
+export function useTimer(timer: Ref<Timer | null>, now: () => number, onEnd: () => void) {
+  const moment = ref(now())
+  let told: string | null = null
 
-  const left = computed(() => {
-    const running = state.value
-    if (!running) return null
-    const until = running.pausedAt ?? now.value
-    return running.seconds - (until - running.startedAt - running.pausedFor) / 1000
-  })
-  const active = computed(() => state.value !== null)
-  const paused = computed(() => state.value?.pausedAt != null)
+  const left = computed(() =>
+    timer.value ? secondsLeft(timer.value, Math.max(moment.value, Date.parse(timer.value.startedAt))) : null,
+  )
+  const active = computed(() => timer.value !== null)
+  const paused = computed(() => timer.value?.pausedAt != null)
   const over = computed(() => left.value !== null && left.value <= 0)
 
   useIntervalFn(() => {
-    now.value = Date.now()
-    if (over.value && !told.value) {
-      told.value = true
-      onEnd()
-    }
+    moment.value = now()
+    const ended = over.value ? `${timer.value?.startedAt} ${timer.value?.seconds}` : null
+    if (ended && ended !== told) onEnd()
+    told = ended ?? told
   }, 100)
 
-  function start(step: string, seconds: number) {
-    now.value = Date.now()
-    told.value = false
-    state.value = { step, seconds, startedAt: now.value, pausedAt: null, pausedFor: 0 }
-  }
-
-  function pause() {
-    if (state.value && !paused.value && !over.value) state.value = { ...state.value, pausedAt: Date.now() }
-  }
-
-  function resume() {
-    const running = state.value
-    if (!running || running.pausedAt === null) return
-    now.value = Date.now()
-    state.value = { ...running, pausedAt: null, pausedFor: running.pausedFor + now.value - running.pausedAt }
-  }
-
-  function add(seconds: number) {
-    if (!state.value) return
-    told.value = false
-    state.value = { ...state.value, seconds: state.value.seconds + seconds }
-  }
-
-  function clear() {
-    state.value = null
-    told.value = false
-  }
-
-  const isFor = (step: string) => state.value?.step === step
-
-  return { left, active, paused, over, start, pause, resume, add, clear, isFor }
+  return { left, active, paused, over }
 }

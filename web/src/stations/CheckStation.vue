@@ -19,6 +19,7 @@ import { useKey } from '@/shell/keys'
 import QueryState from '@/shell/QueryState.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import OutcomeForm from '@/log/OutcomeForm.vue'
+import { finished } from '@/run/progress'
 import { keptTicket, useAside } from './openTicket'
 
 const { ticket, stored, at, art, beside } = keptTicket()
@@ -83,7 +84,7 @@ function done() {
           v-if="logging === run.id"
           :decorations="ticket.decorations"
           :run-id="run.id"
-          :pieces="Math.max(1, Math.min(ticket.pieces - ticket.logged, run.progress.finished))"
+          :pieces="Math.max(1, Math.min(ticket.pieces - ticket.logged, finished(run.progress, run.steps)))"
           :most="ticket.pieces - ticket.logged"
           @logged="done"
           @later="logging = null"

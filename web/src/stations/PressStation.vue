@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Trial } from '@/presswindow/useTrial'
@@ -6,7 +7,7 @@ import WindowPanel from '@/presswindow/WindowPanel.vue'
 import { when } from '@/quantity/when'
 import PlacedDrawing from '@/place/PlacedDrawing.vue'
 import RosterTicks from '@/roster/RosterTicks.vue'
-import { hasOpenRun } from '@/ticket/openRun'
+import { openRun } from '@/ticket/openRun'
 import { formOf } from '@/ticket/blankTicket'
 import CautionList from '@/plan/CautionList.vue'
 import DecorationTabs from '@/ticket/DecorationTabs.vue'
@@ -34,7 +35,10 @@ const trial = computed<Trial | null>(() =>
 )
 const practise = () =>
   router.push({ name: 'practice', query: { ticket: ticket.value.id, thing: thing.value } })
-const open = computed(() => hasOpenRun(ticket.value.id))
+const { data: open } = useQuery({
+  queryKey: ['runs', 'open', () => ticket.value.id, () => ticket.value.planId],
+  queryFn: () => (ticket.value.planId ? openRun(ticket.value.id, ticket.value.planId) : null),
+})
 const done = computed(() => ticket.value.logged >= ticket.value.pieces)
 </script>
 

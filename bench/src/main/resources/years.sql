@@ -25,9 +25,10 @@ insert into plan (id, owner, ticket_id, number, schema, rules, request, body, cr
   select pg_temp.made('plan', n), owner, pg_temp.made('ticket', n), 1, schema, rules, request, body, now()
   from template, generate_series(1, 25000) as n;
 
-insert into run (id, owner, ticket_id, plan_id, started_at, steps, step, pieces_done, trouble, reported)
+insert into run (id, owner, ticket_id, plan_id, started_at, steps, progress, reported)
   select pg_temp.made('run', n), owner, pg_temp.made('ticket', 1 + n % 25000), pg_temp.made('plan', 1 + n % 25000),
-    now() - (100000 - n) * interval '45 minutes', jsonb_array_length(body -> 'steps'), 1, 0, 5, 5
+    now() - (100000 - n) * interval '45 minutes', jsonb_array_length(body -> 'steps'),
+    '{"pieces": [], "aside": [], "trouble": 5, "screen": null}', 5
   from template, generate_series(1, 100000) as n;
 
 insert into run_event (run_id, sequence, client_event_id, kind, step, client_at, received_at)

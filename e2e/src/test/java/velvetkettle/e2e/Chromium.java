@@ -1,8 +1,10 @@
 package velvetkettle.e2e;
 
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -39,5 +41,15 @@ final class Chromium {
       Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
     }
     return browser;
+  }
+
+  /** A screen of its own, which has nothing of another. */
+  static BrowserContext screen(String address) {
+    return browser()
+        .newContext(
+            new Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setViewportSize(1280, 800)
+                .setReducedMotion(ReducedMotion.REDUCE));
   }
 }

@@ -2,7 +2,6 @@ package velvetkettle.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -11,6 +10,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -61,13 +61,7 @@ abstract class Journey {
 
   @BeforeEach
   void openBrowser() {
-    context =
-        Chromium.browser()
-            .newContext(
-                new Browser.NewContextOptions()
-                    .setBaseURL(KETTLE.address())
-                    .setViewportSize(1280, 800)
-                    .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+    context = Chromium.screen(KETTLE.address());
     if (TRACED) {
       context.tracing().start(new Tracing.StartOptions().setScreenshots(true).setSnapshots(true));
     }
@@ -176,12 +170,34 @@ abstract class Journey {
       if (page.getByTestId("timer").isVisible()) {
         page.keyboard().press("Space");
         assertThat(button("Pause")).isVisible();
-        page.clock().fastForward("05:00");
-        assertThat(page.getByText(Pattern.compile("Time\\. "))).isVisible();
+        untilTheTimeIsUp();
       }
       page.keyboard().press("Space");
     }
     assertThat(page.getByText(Pattern.compile("(This piece is|All pieces are) done"))).isVisible();
+  }
+
+  /** Lets what the timer shows pass. */
+  protected void untilTheTimeIsUp() {
+    passTime(secondsLeft(page) + 1);
+    assertThat(page.getByText(Pattern.compile("Time\\. "))).isVisible();
+  }
+
+  /** Time passes in the shop and on this screen. */
+  protected void passTime(int seconds) {
+    KETTLE.forward(seconds);
+    page.clock().fastForward(1_000L * seconds);
+  }
+
+  /** What the timer of a screen shows, s. */
+  protected static int secondsLeft(Page screen) {
+    String shown = screen.getByTestId("timer").innerText();
+    Matcher time = Pattern.compile("(?:(\\d+):)?(\\d+)").matcher(shown);
+    if (!time.find()) {
+      throw new IllegalStateException("the timer shows " + shown);
+    }
+    int minutes = time.group(1) == null ? 0 : Integer.parseInt(time.group(1));
+    return 60 * minutes + Integer.parseInt(time.group(2));
   }
 
   protected int stepsAtThePress() {

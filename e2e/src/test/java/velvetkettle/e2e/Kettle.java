@@ -180,12 +180,14 @@ final class Kettle implements AutoCloseable {
         command.add("--no-demo");
       }
       command.addAll(more);
-      script =
+      ProcessBuilder starting =
           new ProcessBuilder(command)
               .directory(Script.ROOT.toFile())
               .redirectErrorStream(true)
-              .redirectOutput(output.toFile())
-              .start();
+              .redirectOutput(output.toFile());
+      // Waits of minutes pass in a moment.
+      starting.environment().put("KETTLE_FORWARD", "true");
+      script = starting.start();
       address = waitUntilReady();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -260,6 +262,18 @@ final class Kettle implements AutoCloseable {
         HttpRequest.newBuilder(URI.create(address + path))
             .header("Content-Type", "application/json")
             .POST(HttpRequest.BodyPublishers.ofString(json)));
+  }
+
+  /** Puts the shop's time forward. */
+  void forward(int seconds) {
+    try {
+      int status = post("/api/shop-clock", "{\"seconds\":" + seconds + "}").statusCode();
+      if (status != 200) {
+        throw new IllegalStateException("the shop's clock answers " + status);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private HttpResponse<String> send(HttpRequest.Builder request) throws IOException {

@@ -144,14 +144,13 @@ class Pictures extends Journey {
       if (page.getByTestId("timer").isVisible()) {
         page.keyboard().press("Space");
         assertThat(page.getByText("Pause")).isVisible();
-        page.clock().fastForward("05:00");
-        assertThat(page.getByText(Pattern.compile("Time\\. "))).isVisible();
+        untilTheTimeIsUp();
       }
       page.keyboard().press("Space");
       assertThat(page.getByText(Pattern.compile("step " + (step + 1) + " of"))).isVisible();
     }
     page.keyboard().press("Space");
-    page.clock().fastForward("00:09");
+    passTime(9);
     assertThat(page.locator(".unsent")).hasCount(0);
     save("at-the-press");
   }

@@ -1,21 +1,33 @@
 package velvetkettle.server;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
  * The only clock of the application, in UTC and whole milliseconds, which a database column and a
  * browser keep alike. A piece of work can be done as of another time on its own thread; everybody
- * else's time goes on as it is.
+ * else's time goes on as it is. For a demonstration or a test the whole shop can be put forward.
  */
 @Component
 public final class ShopClock extends Clock {
   private final Clock real = Clock.tickMillis(ZoneOffset.UTC);
   private final ThreadLocal<@Nullable Instant> standing = new ThreadLocal<>();
+
+  private final AtomicLong forward = new AtomicLong();
+
+  /** Puts the time of the whole shop forward; it never goes back. */
+  public void forward(Duration by) {
+    if (by.isNegative()) {
+      throw new IllegalArgumentException("time does not go back: " + by);
+    }
+    forward.addAndGet(by.toMillis());
+  }
 
   /** Does the work as if it were that moment. Not to be nested. */
   public void asOf(Instant moment, Runnable work) {
@@ -30,7 +42,7 @@ public final class ShopClock extends Clock {
   @Override
   public Instant instant() {
     Instant moment = standing.get();
-    return moment == null ? real.instant() : moment;
+    return moment == null ? real.instant().plusMillis(forward.get()) : moment;
   }
 
   @Override

@@ -51,7 +51,7 @@ public abstract class HttpTest {
         request.contentType(MediaType.APPLICATION_JSON).content(text).with(HttpTest::fromHere));
   }
 
-  private static MockHttpServletRequest fromHere(MockHttpServletRequest request) {
+  protected static MockHttpServletRequest fromHere(MockHttpServletRequest request) {
     request.setServerName("127.0.0.1");
     return request;
   }

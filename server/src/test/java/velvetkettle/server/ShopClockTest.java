@@ -49,4 +49,13 @@ class ShopClockTest {
     return new org.assertj.core.data.TemporalUnitWithinOffset(
         Duration.ofMinutes(1).toSeconds(), java.time.temporal.ChronoUnit.SECONDS);
   }
+
+  @Test
+  void goesForwardForAllAndNeverBack() {
+    Instant before = clock.instant();
+    clock.forward(Duration.ofMinutes(10));
+    assertThat(clock.instant()).isAfterOrEqualTo(before.plus(Duration.ofMinutes(10)));
+    assertThatThrownBy(() -> clock.forward(Duration.ofSeconds(-1)))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
 }

@@ -2,6 +2,7 @@ package velvetkettle.core.run;
 
 /** What can happen at the press. */
 public enum RunEventKind {
+  /** A press closed, or a wait began. */
   STEP_STARTED,
   PAUSED,
   RESUMED,
@@ -10,10 +11,12 @@ public enum RunEventKind {
   STEP_DONE,
   STEP_BACK,
   SOMETHING_WRONG,
-  PIECE_DONE;
+  PIECE_DONE,
+  /** Another screen goes on with the run. */
+  TAKEN_OVER;
 
-  /** Whether it happens to one step; else to the piece, whatever step is in hand. */
+  /** Whether it happens to one step; else to a piece or to the run, whatever step is in hand. */
   public boolean isOfAStep() {
-    return this != SOMETHING_WRONG && this != PIECE_DONE;
+    return this != SOMETHING_WRONG && this != PIECE_DONE && this != TAKEN_OVER;
   }
 }

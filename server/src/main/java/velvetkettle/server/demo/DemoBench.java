@@ -80,7 +80,7 @@ class DemoBench {
 
   private void press(Batch batch, Random random) {
     UUID run = DemoShop.uuid(random);
-    clock.asOf(batch.begun(), () -> runs.start(run, new RunForm(batch.job().plan())));
+    clock.asOf(batch.begun(), () -> runs.start(run, new RunForm(batch.job().plan(), null)));
     List<Step> steps = plans.plan(batch.job().plan()).plan().steps();
     Instant at = batch.begun();
     List<RunEventForm> happened = new ArrayList<>();
@@ -90,7 +90,7 @@ class DemoBench {
         happened.add(event(random, RunEventKind.STEP_DONE, step.number(), at));
       }
       if (piece < batch.pieces()) {
-        happened.add(new RunEventForm(DemoShop.uuid(random), RunEventKind.PIECE_DONE, null, at));
+        happened.add(RunEventForm.of(DemoShop.uuid(random), RunEventKind.PIECE_DONE, null, at));
       }
     }
     Instant end = at.plusSeconds(40);
@@ -101,7 +101,7 @@ class DemoBench {
   }
 
   private static RunEventForm event(Random random, RunEventKind kind, int step, Instant at) {
-    return new RunEventForm(DemoShop.uuid(random), kind, step, at);
+    return RunEventForm.of(DemoShop.uuid(random), kind, step, at);
   }
 
   private static OutcomeForm outcome(Batch batch, Random random) {

@@ -16,7 +16,9 @@ public record Happened(
     UUID id,
     int sequence,
     RunEventKind kind,
+    @Nullable Integer piece,
     @Nullable Integer step,
+    @Nullable Integer seconds,
     Instant at,
     Instant receivedAt) {
   static Happened of(RunEventRow row) {
@@ -24,7 +26,9 @@ public record Happened(
         row.clientEventId(),
         row.sequence(),
         row.kind(),
+        row.piece(),
         row.step(),
+        row.seconds(),
         row.clientAt(),
         row.receivedAt());
   }

@@ -12,10 +12,17 @@ public record RunEventRow(
     int sequence,
     UUID clientEventId,
     RunEventKind kind,
+    @Nullable Integer piece,
     @Nullable Integer step,
+    @Nullable Integer seconds,
+    @Nullable UUID screen,
     Instant clientAt,
     Instant receivedAt) {
   RunEvent event() {
-    return new RunEvent(kind, step);
+    return new RunEvent(kind, piece, step, seconds, clientAt, screen);
+  }
+
+  RunEventForm form() {
+    return new RunEventForm(clientEventId, kind, piece, step, seconds, clientAt, screen);
   }
 }

@@ -12,15 +12,16 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 public interface RunMapper {
   String COLUMNS =
-      "id, owner, ticket_id, plan_id, started_at, steps, step, pieces_done, trouble, reported";
+      "id, owner, ticket_id, plan_id, started_at, steps, progress, reported,"
+          + " exists (select 1 from outcome where outcome.run_id = run.id) as logged";
 
-  String EVENT = "run_id, sequence, client_event_id, kind, step, client_at, received_at";
+  String EVENT =
+      "run_id, sequence, client_event_id, kind, piece, step, seconds, screen, client_at, received_at";
 
   @Insert(
-      "insert into run ("
-          + COLUMNS
-          + ") values (#{id}, #{owner}, #{ticketId}, #{planId}, #{startedAt}, #{steps}, #{step}, #{piecesDone},"
-          + " #{trouble}, #{reported}) on conflict (id) do nothing")
+      "insert into run (id, owner, ticket_id, plan_id, started_at, steps, progress, reported)"
+          + " values (#{id}, #{owner}, #{ticketId}, #{planId}, #{startedAt}, #{steps}, #{progress}, #{reported})"
+          + " on conflict (id) do nothing")
   void insert(RunRow run);
 
   @Select("select " + COLUMNS + " from run where owner = #{owner} and id = #{id}")
@@ -50,13 +51,15 @@ public interface RunMapper {
       value =
           """
           <script>
-          insert into run_event (run_id, sequence, client_event_id, kind, step, client_at, received_at)
-          select #{runId}, #{last} + row_number() over (order by n), id, kind, step, at, #{now}
+          insert into run_event
+            (run_id, sequence, client_event_id, kind, piece, step, seconds, screen, client_at, received_at)
+          select #{runId}, #{last} + row_number() over (order by n), id, kind, piece, step, seconds, screen, at, #{now}
           from (values
             <foreach item="e" index="n" collection="events" separator=",">
-              (#{n}::int, #{e.id}::uuid, #{e.kind}::text, #{e.step}::int, #{e.at}::timestamptz)
+              (#{n}::int, #{e.id}::uuid, #{e.kind}::text, #{e.piece}::int, #{e.step}::int, #{e.seconds}::int,
+                #{e.screen}::uuid, #{e.at}::timestamptz)
             </foreach>
-          ) as sent (n, id, kind, step, at)
+          ) as sent (n, id, kind, piece, step, seconds, screen, at)
           where not exists (select 1 from run_event where run_id = #{runId} and client_event_id = sent.id)
           returning client_event_id
           </script>
@@ -66,8 +69,7 @@ public interface RunMapper {
 
   /** Where it stands by now. */
   @Update(
-      "update run set steps = #{steps}, step = #{step}, pieces_done = #{piecesDone}, trouble = #{trouble},"
-          + " reported = #{reported} where id = #{id}")
+      "update run set steps = #{steps}, progress = #{progress}, reported = #{reported} where id = #{id}")
   void tell(RunRow run);
 
   /**

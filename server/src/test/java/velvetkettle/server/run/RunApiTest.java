@@ -1,7 +1,9 @@
 package velvetkettle.server.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -24,6 +26,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import velvetkettle.server.HttpTest;
 import velvetkettle.server.ServerTest;
 import velvetkettle.server.TicketForms;
 
@@ -62,7 +67,7 @@ class RunApiTest extends ServerTest {
     report(first);
     report(first, second);
     JsonNode now = json(report(second));
-    assertThat(now.at("/progress/step").asInt()).isEqualTo(3);
+    assertThat(now.at("/progress/pieces/0/step").asInt()).isEqualTo(3);
     assertThat(now.path("reported").asInt()).isEqualTo(2);
     assertThat(sequences()).containsExactly(1, 2);
   }
@@ -81,6 +86,73 @@ class RunApiTest extends ServerTest {
     put("/api/tickets/" + id, ticket)
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.version").value(1));
+  }
+
+  @Test
+  @DisplayName("pieces stand side by side, and the time of each is told to the second it began")
+  void piecesSideBySide() throws Exception {
+    Instant begun = Instant.now().truncatedTo(ChronoUnit.MILLIS);
+    Map<String, Object> first = event("STEP_STARTED", 1);
+    first.putAll(Map.of("piece", 1, "seconds", 90, "at", begun.toString()));
+    Map<String, Object> second = event("STEP_DONE", 1);
+    second.put("piece", 2);
+    JsonNode now = json(report(first, second));
+    assertThat(now.at("/progress/pieces/0/piece").asInt()).isEqualTo(1);
+    assertThat(now.at("/progress/pieces/0/timer/startedAt").asText()).isEqualTo(begun.toString());
+    assertThat(now.at("/progress/pieces/0/timer/seconds").asInt()).isEqualTo(90);
+    assertThat(now.at("/progress/pieces/1/step").asInt()).isEqualTo(2);
+    JsonNode asked = json(get("/api/runs/" + run));
+    assertThat(asked.path("progress")).isEqualTo(now.path("progress"));
+    assertThat(asked.path("steps").asInt()).isEqualTo(steps);
+    Map<String, Object> otherwise = new HashMap<>(first);
+    otherwise.put("seconds", 91);
+    report(otherwise).andExpect(status().isConflict());
+    for (Map<String, Object> wrong :
+        List.<Map<String, Object>>of(
+            Map.of("piece", 0), Map.of("piece", 10_001), Map.of("seconds", 0))) {
+      Map<String, Object> event = event("STEP_STARTED", 1);
+      event.putAll(wrong);
+      report(event).andExpect(status().isUnprocessableEntity());
+    }
+  }
+
+  @Test
+  @DisplayName("another screen takes a run over, and the one before is told")
+  void takenOver() throws Exception {
+    String screen = UUID.randomUUID().toString();
+    Map<String, Object> taken = event("TAKEN_OVER", null);
+    report(taken).andExpect(status().isUnprocessableEntity());
+    taken.put("screen", screen);
+    JsonNode now = json(report(taken));
+    assertThat(now.at("/progress/screen").asText()).isEqualTo(screen);
+    assertThat(now.path("logged").asBoolean()).isFalse();
+  }
+
+  @Test
+  @DisplayName("what follows a run is told where it stands, and of every report that is kept")
+  void followed() throws Exception {
+    MvcResult following =
+        http.perform(
+                MockMvcRequestBuilders.get("/api/runs/" + run + "/following")
+                    .with(HttpTest::fromHere))
+            .andExpect(request().asyncStarted())
+            .andReturn();
+    report(event("STEP_DONE", 1));
+    await().untilAsserted(() -> assertThat(told(following)).hasSize(2));
+    assertThat(told(following).get(1)).contains("\"step\":2");
+    report(event("STEP_DONE", null)).andExpect(status().isUnprocessableEntity());
+    report(event("SOMETHING_WRONG", null));
+    await().untilAsserted(() -> assertThat(told(following)).hasSize(3));
+    assertThat(told(following).get(2)).contains("\"trouble\":1");
+    http.perform(
+            MockMvcRequestBuilders.get("/api/runs/" + UUID.randomUUID() + "/following")
+                .with(HttpTest::fromHere))
+        .andExpect(status().isNotFound());
+  }
+
+  private static List<String> told(MvcResult following) throws Exception {
+    String text = following.getResponse().getContentAsString();
+    return text.lines().filter(line -> line.startsWith("data:")).toList();
   }
 
   @Test
