@@ -639,7 +639,6 @@ export default {
     card: 'Print the card',
     first: 'Choose a method first: it gives the recipe.',
     toMethod: 'Go to Method',
-    stale: 'The ticket changed after this recipe was made. Choose the method again for a new one.',
     made: 'Plan {n}, rules {rules}, made {when}',
     all: 'All pieces are pressed and logged.',
     longAgo: '{press} was measured long ago; it may have drifted.',
@@ -741,6 +740,12 @@ export default {
     later: 'Later',
     needsFault: 'Say what is wrong with the pieces that are not good.',
     needsPieces: 'Count at least one piece.',
+  },
+  planAged: {
+    title: 'Since this was planned, something is different:',
+    ticket: 'The ticket changed after this recipe was made. Choose the method again for a new one.',
+    anew: 'Choose the method again',
+    asPlanned: 'Go on as planned',
   },
   run: {
     piece: 'piece {n} of {of}',

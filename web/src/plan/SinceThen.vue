@@ -1,16 +1,9 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
-import { answer, api } from '@/api/client'
-import { unitsKey } from '@/quantity/units'
+import { useSince } from './useSince'
 
 /** What is different since a job was last planned. */
 const props = defineProps<{ ticketId: string; name: string }>()
-const { data } = useQuery({
-  queryKey: computed(() => ['since', props.ticketId, unitsKey.value]),
-  queryFn: () =>
-    answer(api.GET('/api/tickets/{ticketId}/since', { params: { path: { ticketId: props.ticketId } } })),
-})
+const { data } = useSince(() => props.ticketId)
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { usePlan, useTicket } from '@/ticket/useTicket'
@@ -12,6 +13,8 @@ const route = useRoute()
 const router = useRouter()
 const id = computed(() => route.params.id as string)
 const { data: ticket, isPending, error, refetch } = useTicket(id)
+/** What the plan stands on may change while the run goes on. */
+useIntervalFn(() => refetch(), 10_000)
 const planId = computed(() => ticket.value?.planId)
 const { data: stored } = usePlan(planId)
 const runId = ref<string | null>(null)

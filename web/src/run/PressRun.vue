@@ -10,6 +10,7 @@ import StackDrawing from '@/stack/StackDrawing.vue'
 import CautionList from '@/plan/CautionList.vue'
 import { useVocabulary } from '@/speech/vocabulary'
 import { forgetRun } from '@/ticket/openRun'
+import PlanChoice from './PlanChoice.vue'
 import RunHead from './RunHead.vue'
 import RunKeys from './RunKeys.vue'
 import { picture } from './picture'
@@ -17,6 +18,7 @@ import { finished, type EventKind } from './progress'
 import StepPicture from './StepPicture.vue'
 import StepSettings from './StepSettings.vue'
 import StepTimer from './StepTimer.vue'
+import { usePlanChoice } from './usePlanChoice'
 import { useBeep } from './useBeep'
 import { useRun } from './useRun'
 import { usePiece, useStep } from './useStep'
@@ -49,8 +51,11 @@ const timer = useTimer(
 )
 const keys = useStepKeys({ step, at, timer, report: ofPiece })
 const { timed, counting, action } = keys
+const choice = usePlanChoice(props.runId, props.ticket.id, () => props.ticket.planCurrent)
 /** Whether what is done here is kept: the run is open, and done from this screen. */
 const mine = computed(() => ready.value && !elsewhere.value)
+/** A time that runs is seen to its end; nothing else begins before somebody says what the run goes by. */
+const free = computed(() => mine.value && (!choice.open.value || counting.value))
 const pressing = computed(() => step.value?.setting != null)
 const timeLeft = computed(() => (counting.value ? timer.left.value : null) ?? timed.value)
 const over = computed(() => counting.value && timer.over.value)
@@ -64,7 +69,7 @@ const left = computed(() => props.ticket.pieces - props.ticket.logged)
 
 function act() {
   unlock()
-  if (!step.value || logging.value || !mine.value) return
+  if (!step.value || logging.value || !free.value) return
   noted.value = false
   keys.act()
 }
@@ -83,7 +88,12 @@ function toLog() {
   logging.value = true
 }
 
-function toTicket(station: 'press' | 'check') {
+function asPlanned() {
+  choice.goOn()
+  ofPiece('AS_PLANNED', null)
+}
+
+function toTicket(station: 'method' | 'press' | 'check') {
   void touched(client, 'outcome')
   void router.push({ name: 'ticket', params: { id: props.ticket.id, station } })
 }
@@ -95,7 +105,7 @@ function logged() {
 
 /** With one heat for all, the tools stand as the piece before left them. */
 const stands = props.plan.steps.every(({ round }) => round === 1)
-watch([step, mine], ([now, open]) => {
+watch([step, free], ([now, open]) => {
   if (open && stands && now?.kind === 'SET' && progress.value.aside.length > 0)
     ofPiece('STEP_DONE', now.number)
 })
@@ -128,6 +138,13 @@ onMounted(() => {
       <button type="button" class="plain" @click="run.takeOver">{{ $t('run.takeOver') }}</button>
     </p>
 
+    <PlanChoice
+      v-if="mine && choice.open.value"
+      :lines="choice.lines.value"
+      @anew="toTicket('method')"
+      @as-planned="asPlanned"
+    />
+
     <section v-if="logging" class="log">
       <OutcomeForm
         :decorations="ticket.decorations"
@@ -142,7 +159,7 @@ onMounted(() => {
     <section v-else-if="!step" class="ended">
       <h1>{{ $t(last ? 'run.endAll' : 'run.end') }}</h1>
       <div class="row">
-        <button v-if="!last" type="button" class="big" :disabled="!mine" @click="ofPiece('PIECE_DONE', null)">
+        <button v-if="!last" type="button" class="big" :disabled="!free" @click="ofPiece('PIECE_DONE', null)">
           {{ $t('run.nextPiece') }}
         </button>
         <button type="button" :class="last ? 'big' : 'plain'" @click="toLog">
@@ -189,7 +206,7 @@ onMounted(() => {
       </div>
       <RunKeys
         :action="action"
-        :ready="mine"
+        :ready="free"
         :pressing="pressing"
         :counting="counting"
         :cuttable="timed !== null && !pressing && !timer.over.value"

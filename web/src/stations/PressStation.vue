@@ -13,6 +13,7 @@ import CautionList from '@/plan/CautionList.vue'
 import DecorationTabs from '@/ticket/DecorationTabs.vue'
 import { currentOption } from '@/ticket/currentOption'
 import MarginBar from '@/presswindow/MarginBar.vue'
+import PlanAged from '@/plan/PlanAged.vue'
 import RecipeFigures from '@/plan/RecipeFigures.vue'
 import RecipePresses from '@/plan/RecipePresses.vue'
 import StepList from '@/plan/StepList.vue'
@@ -72,10 +73,9 @@ const done = computed(() => ticket.value.logged >= ticket.value.pieces)
           </a-button>
         </span>
       </div>
-      <p v-if="!ticket.planCurrent" class="stale" role="alert">
-        {{ $t('press.stale') }}
+      <PlanAged :ticket-id="ticket.id" :current="ticket.planCurrent">
         <a-button size="small" @click="go('method')">{{ $t('press.toMethod') }}</a-button>
-      </p>
+      </PlanAged>
       <p v-if="done" class="muted">{{ $t('press.all') }}</p>
       <p v-if="drifted" class="stale" role="note">
         {{ $t('press.longAgo', { press: drifted.press.name }) }}

@@ -13,10 +13,15 @@ public enum RunEventKind {
   SOMETHING_WRONG,
   PIECE_DONE,
   /** Another screen goes on with the run. */
-  TAKEN_OVER;
+  TAKEN_OVER,
+  /** What the plan stands on is different now, and the run goes on by it nevertheless. */
+  AS_PLANNED;
 
   /** Whether it happens to one step; else to a piece or to the run, whatever step is in hand. */
   public boolean isOfAStep() {
-    return this != SOMETHING_WRONG && this != PIECE_DONE && this != TAKEN_OVER;
+    return switch (this) {
+      case SOMETHING_WRONG, PIECE_DONE, TAKEN_OVER, AS_PLANNED -> false;
+      default -> true;
+    };
   }
 }

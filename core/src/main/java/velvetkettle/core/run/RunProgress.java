@@ -66,6 +66,7 @@ public record RunProgress(
       case PIECE_DONE -> putAside(piece);
       case SOMETHING_WRONG -> new RunProgress(pieces, aside, trouble + 1, screen);
       case TAKEN_OVER -> new RunProgress(pieces, aside, trouble, event.screen());
+      case AS_PLANNED -> this;
     };
   }
 
