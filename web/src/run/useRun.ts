@@ -64,10 +64,11 @@ export function useRun(runId: string, planId: string, steps: number) {
     kept.value = run.progress
   }
 
+  /** A page that nobody looks at holds no connection: a browser has few. */
   function follow() {
+    if (typeof EventSource === 'undefined' || document.hidden) return
     // After an answer that was an error it does not come again by itself.
-    if (typeof EventSource === 'undefined' || (following && following.readyState !== EventSource.CLOSED))
-      return
+    if (following && following.readyState !== EventSource.CLOSED) return
     following = new EventSource(`/api/runs/${runId}/following`)
     following.addEventListener('run', ({ data }: MessageEvent<string>) => {
       const run = JSON.parse(data) as RunView
@@ -151,7 +152,13 @@ export function useRun(runId: string, planId: string, steps: number) {
     if (ready.value) follow()
   }, EVERY)
   useEventListener(document, 'visibilitychange', () => {
-    if (!document.hidden && ready.value) void lookAgain()
+    if (document.hidden) {
+      following?.close()
+      following = null
+    } else if (ready.value) {
+      follow()
+      void lookAgain()
+    }
   })
   onScopeDispose(() => following?.close())
 

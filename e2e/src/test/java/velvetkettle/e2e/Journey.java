@@ -177,6 +177,27 @@ abstract class Journey {
     assertThat(page.getByText(Pattern.compile("(This piece is|All pieces are) done"))).isVisible();
   }
 
+  /**
+   * At the press, whatever other journeys left: from this screen, and as planned where something is
+   * different since.
+   */
+  protected void goToThePress(String address) {
+    page.waitForResponse(
+        response -> response.url().endsWith("/since"), () -> page.navigate(address));
+    page.locator(".run footer .big:not([disabled])")
+        .or(button("Go on here"))
+        .or(button("Go on as planned"))
+        .first()
+        .waitFor();
+    for (String key : new String[] {"Go on here", "Go on as planned"}) {
+      if (button(key).isVisible()) {
+        button(key).click();
+        assertThat(button(key)).hasCount(0);
+      }
+    }
+    assertThat(page.locator(".run footer .big")).isEnabled();
+  }
+
   /** Lets what the timer shows pass. */
   protected void untilTheTimeIsUp() {
     passTime(secondsLeft(page) + 1);

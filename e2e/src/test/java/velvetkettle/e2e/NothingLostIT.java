@@ -130,7 +130,7 @@ class NothingLostIT extends Journey {
   @DisplayName("at the press the timer goes on without the application, and reports follow later")
   void pressedWithoutTheApplication() {
     page.clock().install();
-    page.navigate(ticketAddress("Wave panels") + "/at-the-press");
+    goToThePress(ticketAddress("Wave panels") + "/at-the-press");
     stepsAtThePress();
     page.route("**/api/runs/**", route -> route.abort());
     int step = 1;

@@ -37,7 +37,7 @@ class SeveralScreensIT extends Journey {
   @DisplayName(
       "a second screen follows a run, takes it over in the middle of a press, and the first says so")
   void takenOver() throws IOException {
-    String address = atAWait("Wave panels");
+    String address = atAWait("Purser caps");
     other.navigate(address);
     Locator taking =
         other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go on here"));
@@ -98,8 +98,7 @@ class SeveralScreensIT extends Journey {
                 .at("/items/0/id")
                 .asText()
             + "/at-the-press";
-    page.navigate(address);
-    assertThat(page.locator(".run footer .big")).isEnabled();
+    goToThePress(address);
     for (int step = stepNow(); !page.getByTestId("timer").isVisible(); step++) {
       page.keyboard().press("Space");
       assertThat(page.getByText(Pattern.compile("step " + (step + 1) + " of"))).isVisible();

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import velvetkettle.core.heat.phase.Peeling;
 import velvetkettle.core.media.trait.Peel;
 import velvetkettle.core.plan.Step;
+import velvetkettle.core.press.Pressure;
 import velvetkettle.core.quantity.Seconds;
 import velvetkettle.core.work.Act;
 
@@ -31,7 +32,6 @@ final class PieceVisits {
   /** Where a room is told of nobody, °C. */
   private static final double ROOM = 21;
 
-  private final Set<String> handTools;
   private final boolean beside;
   private final List<Visit> visits = new ArrayList<>();
 
@@ -45,14 +45,15 @@ final class PieceVisits {
   private @Nullable String layOn;
 
   private double platen = ROOM;
+  private boolean laidBack;
+  private boolean laidAside;
 
-  private PieceVisits(Set<String> handTools, boolean beside) {
-    this.handTools = handTools;
+  private PieceVisits(boolean beside) {
     this.beside = beside;
   }
 
-  static List<Visit> of(List<Step> steps, Set<String> handTools, OrderWork.Cooling cooling) {
-    PieceVisits visits = new PieceVisits(handTools, cooling == OrderWork.Cooling.BESIDE);
+  static List<Visit> of(List<Step> steps, OrderWork.Cooling cooling) {
+    PieceVisits visits = new PieceVisits(cooling == OrderWork.Cooling.BESIDE);
     steps.forEach(visits::step);
     visits.leave(Rest.NONE);
     return visits.visits;
@@ -115,7 +116,7 @@ final class PieceVisits {
   private void press(Step step) {
     String tool = step.press();
     platen = step.setting() == null ? platen : step.setting().platen().degrees();
-    if (tool == null || handTools.contains(tool)) {
+    if (tool == null || heldDownByHand(step)) {
       hands += hands(step) + timed(step);
       return;
     }
@@ -130,6 +131,10 @@ final class PieceVisits {
     hands = hands(step) - closing;
   }
 
+  private static boolean heldDownByHand(Step step) {
+    return step.setting() != null && step.setting().pressure() == Pressure.HAND;
+  }
+
   /** Hands leave it to cool, and lay it aside before where that frees a press. */
   private void rest(Step step) {
     int least = timed(step);
@@ -137,6 +142,7 @@ final class PieceVisits {
       hands += LAYING_ASIDE;
       layOn = lies;
       lies = null;
+      laidAside = true;
     }
     leave(new Rest(least, latest(step, least)));
   }
@@ -158,6 +164,7 @@ final class PieceVisits {
     String tool = layOn;
     if (tool != null && step.acts().stream().anyMatch(PieceVisits::needsThePlaten)) {
       hands += LAYING_BACK;
+      laidBack = true;
       layOn(tool);
     }
   }
@@ -175,7 +182,10 @@ final class PieceVisits {
     if (first == 0) {
       return;
     }
-    visits.add(new Visit(new Visit.Steps(first, last), hands, presses, lies, rest));
+    visits.add(
+        new Visit(new Visit.Steps(first, last), hands, presses, lies, rest, laidBack, laidAside));
+    laidBack = false;
+    laidAside = false;
     first = 0;
     hands = 0;
     presses = new TreeSet<>();

@@ -13,8 +13,22 @@ import velvetkettle.core.quantity.ImpossibleValueException;
  * @param lies the tool that it lies on afterwards; null where it lies beside
  * @param rest after it, before the next visit; after the last one nothing is waited for but by what
  *     comes after the whole batch
+ * @param laidBack whether it begins with the piece laid back on a tool, where it cooled beside it
+ * @param laidAside whether it ends with the piece taken off to cool beside
  */
-public record Visit(Steps steps, int hands, Set<String> presses, @Nullable String lies, Rest rest) {
+public record Visit(
+    Steps steps,
+    int hands,
+    Set<String> presses,
+    @Nullable String lies,
+    Rest rest,
+    boolean laidBack,
+    boolean laidAside) {
+  /** One that moves the piece no further than the plan says. */
+  public Visit(Steps steps, int hands, Set<String> presses, @Nullable String lies, Rest rest) {
+    this(steps, hands, presses, lies, rest, false, false);
+  }
+
   /** From one step to another, both within. */
   public record Steps(int first, int last) {}
 

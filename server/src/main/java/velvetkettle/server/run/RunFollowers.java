@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -48,14 +49,27 @@ public class RunFollowers {
       throw new RefusedException("id", Sentence.of("run.too-many-screens", MOST));
     }
     SseEmitter screen = new SseEmitter(STAY.toMillis());
-    Set<SseEmitter> screens =
-        following.computeIfAbsent(now.id(), id -> ConcurrentHashMap.newKeySet());
-    screens.add(screen);
-    screen.onCompletion(() -> screens.remove(screen));
+    following.compute(now.id(), (run, screens) -> with(screens, screen));
+    screen.onCompletion(() -> left(now.id(), screen));
     screen.onTimeout(screen::complete);
-    screen.onError(error -> screens.remove(screen));
+    screen.onError(error -> left(now.id(), screen));
     telling.execute(() -> tell(screen, now));
     return screen;
+  }
+
+  private static Set<SseEmitter> with(@Nullable Set<SseEmitter> screens, SseEmitter screen) {
+    Set<SseEmitter> all = screens == null ? ConcurrentHashMap.newKeySet() : screens;
+    all.add(screen);
+    return all;
+  }
+
+  private void left(UUID run, SseEmitter screen) {
+    following.computeIfPresent(
+        run,
+        (id, screens) -> {
+          screens.remove(screen);
+          return screens.isEmpty() ? null : screens;
+        });
   }
 
   /** Only what is kept is told. */
