@@ -21,7 +21,7 @@ class SchedulerTest {
   void everyScheduleCanBeDone() {
     for (int seed = 0; seed < 2_000; seed++) {
       RandomBatches random = new RandomBatches(seed, seed % 3 == 0 ? 4 : 60);
-      List<Batch> batches = random.orders(1 + seed % 12, 5);
+      List<Batch> batches = random.orders(1 + seed % 12, 4);
       int places = random.places();
       Schedule schedule = Scheduler.of(batches, places);
       assertThat(ScheduleCheck.of(batches, schedule.placements(), places))
@@ -36,7 +36,7 @@ class SchedulerTest {
   @Test
   void noneIsShorterForAFewPieces() {
     int compared = 0;
-    for (int seed = 0; seed < 400; seed++) {
+    for (int seed = 0; seed < 250; seed++) {
       RandomBatches random = new RandomBatches(100_000 + seed, 5);
       List<Batch> batches = random.orders(1 + seed % 4, seed % 4 == 3 ? 4 : 5);
       int places = random.places();
@@ -49,7 +49,7 @@ class SchedulerTest {
       assertThat(schedule.seconds()).as("seed %d: %s", seed, batches).isEqualTo(least);
       assertThat(schedule.shortest()).as("seed %d", seed).isTrue();
     }
-    assertThat(compared).isGreaterThan(250);
+    assertThat(compared).isGreaterThan(150);
   }
 
   @Test
