@@ -13,7 +13,7 @@ const lines = computed(() => data.value ?? [])
 </script>
 
 <template>
-  <div v-if="lines.length || !current" class="aged" role="alert">
+  <div v-if="data && (lines.length || !current)" class="aged" role="alert">
     <strong>{{ $t(lines.length ? 'planAged.title' : 'planAged.ticket') }}</strong>
     <ul v-if="lines.length">
       <li v-for="line in lines" :key="line">{{ line }}</li>

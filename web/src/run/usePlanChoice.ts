@@ -13,7 +13,10 @@ export function usePlanChoice(runId: string, ticketId: string, current: () => bo
   const { data } = useSince(() => ticketId, EVERY)
   const answered = useLocalStorage(`kettle.as-planned.${runId}`, '')
   const lines = computed(() => data.value ?? [])
-  const told = computed(() => (lines.value.length || !current() ? JSON.stringify(lines.value) : ''))
+  /** Nothing is asked before it is known what is different. */
+  const told = computed(() =>
+    data.value && (lines.value.length || !current()) ? JSON.stringify(lines.value) : '',
+  )
   const open = computed(() => told.value !== '' && told.value !== answered.value)
   const goOn = () => (answered.value = told.value)
   return { lines, open, goOn }

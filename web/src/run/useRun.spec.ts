@@ -186,13 +186,25 @@ describe('a run at the press', () => {
     vi.stubGlobal('EventSource', Stream)
     const r = run()
     await r.open()
-    const taken = { ...BEGUN, pieces: [{ piece: 1, step: 3, timer: null }], screen: 'another' }
+    const timer = { startedAt: '2026-05-04T09:00:00Z', seconds: 15, pausedAt: null, pausedFor: 0 }
+    const taken = { ...BEGUN, pieces: [{ piece: 1, step: 3, timer }], screen: 'another' }
     streams[0]!.heard!({ data: JSON.stringify({ progress: taken, reported: 5 }) })
     expect([step(r.progress.value), r.elsewhere.value]).toEqual([3, true])
     streams[0]!.heard!({ data: JSON.stringify({ progress: BEGUN, reported: 4 }) })
     expect(step(r.progress.value)).toBe(3)
+    there = { progress: taken, reported: 5 }
     r.takeOver()
     expect(r.elsewhere.value).toBe(false)
+    await vi.waitFor(() => expect(there.reported).toBe(6))
+    await flushPromises()
+    // Kept there, but its answer was lost: five seconds are not added twice.
+    answers = false
+    r.report('TIME_ADDED', { piece: 1, step: 3, seconds: 5 })
+    await flushPromises()
+    const longer = { ...timer, seconds: 20 }
+    const told = { ...taken, pieces: [{ piece: 1, step: 3, timer: longer }] }
+    streams[0]!.heard!({ data: JSON.stringify({ progress: told, reported: 9 }) })
+    expect(pieceAt(r.progress.value, 1).timer?.seconds).toBe(20)
     vi.unstubAllGlobals()
   })
 })

@@ -64,6 +64,11 @@ export function useRun(runId: string, planId: string, steps: number) {
     kept.value = run.progress
   }
 
+  /** What is on its way is in there perhaps, and would be counted twice on top of it: its answer tells all. */
+  function news(run: RunView) {
+    if (unsent.value.length === 0) take(run)
+  }
+
   /** A page that nobody looks at holds no connection: a browser has few. */
   function follow() {
     if (typeof EventSource === 'undefined' || document.hidden) return
@@ -71,10 +76,7 @@ export function useRun(runId: string, planId: string, steps: number) {
     if (following && following.readyState !== EventSource.CLOSED) return
     following = new EventSource(`/api/runs/${runId}/following`)
     following.addEventListener('run', ({ data }: MessageEvent<string>) => {
-      const run = JSON.parse(data) as RunView
-      // What is on its way is in there perhaps, and on top of it here: its answer tells.
-      if (sending) void sending.then(() => take(run))
-      else take(run)
+      news(JSON.parse(data) as RunView)
     })
   }
 
@@ -136,7 +138,7 @@ export function useRun(runId: string, planId: string, steps: number) {
     try {
       const run = await answer(answered)
       clock.set((await answered).response, asked)
-      take(run)
+      news(run)
     } catch {
       // Away: it is asked again by what is reported next.
     }
