@@ -46,4 +46,10 @@ public record Material(
     return new Material(
         name, medium, colour, depth, sheet, rollWidthMillimetres, left, pieces, price);
   }
+
+  /** What it is, whatever is left of it and whatever it costs. */
+  public Material alone() {
+    return new Material(
+        name, medium, colour, depth, sheet, rollWidthMillimetres, 0, List.of(), null);
+  }
 }

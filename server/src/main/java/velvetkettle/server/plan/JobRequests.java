@@ -138,8 +138,9 @@ class JobRequests {
   }
 
   /**
-   * Whether two requests ask for the same, whatever was learnt or bought between them and whatever
-   * the weather is: a recipe does not grow old because the room got damper.
+   * Whether two requests ask for the same, whatever was learnt, bought or cut between them and
+   * whatever the weather is: a recipe does not grow old because the room got damper, nor because
+   * its own film was taken off the shelf.
    */
   static boolean same(JobRequest a, JobRequest b) {
     return ofTheMaker(a).equals(ofTheMaker(b));
@@ -148,11 +149,23 @@ class JobRequests {
   private static JobRequest ofTheMaker(JobRequest request) {
     return new JobRequest(
         request.garment(),
-        request.decorations(),
+        request.decorations().stream().map(JobRequests::ofTheMaker).toList(),
         request.pieces(),
         request.press(),
         null,
         Shop.BARE,
         Experience.NONE);
+  }
+
+  private static Decoration ofTheMaker(Decoration decoration) {
+    Material material = decoration.material();
+    return new Decoration(
+        decoration.id(),
+        decoration.artwork(),
+        decoration.medium(),
+        material == null ? null : material.alone(),
+        decoration.over(),
+        decoration.spot(),
+        decoration.own());
   }
 }

@@ -5,6 +5,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,6 +80,34 @@ class PlanApiTest extends ServerTest {
     JsonNode again = json(put("/api/tickets/" + ticket + "/plans/" + UUID.randomUUID(), ""));
     assertThat(again.path("number").asInt()).isEqualTo(2);
     assertThat(dial(again)).isEqualTo(dial(made) + 8);
+  }
+
+  @Test
+  @DisplayName(
+      "a plan does not grow old because its own film is cut, or costs more; another roll does")
+  void filmIsTakenForIt() throws Exception {
+    String material = "/api/materials/" + UUID.randomUUID();
+    put(material, roll("navy", 4000, 0)).andExpect(status().isOk());
+    Map<String, Object> form = ticket();
+    Map<String, Object> film = TicketForms.decoration();
+    film.put("medium", "film-block");
+    film.put("materialId", material.replace("/api/materials/", ""));
+    form.put("decorations", List.of(film));
+    String ticket = "/api/tickets/" + UUID.randomUUID();
+    put(ticket, form).andExpect(status().isOk());
+    put(ticket + "/plans/" + UUID.randomUUID(), "").andExpect(status().isOk());
+    put(material, roll("navy", 3100, 1)).andExpect(status().isOk());
+    get(ticket).andExpect(jsonPath("$.planCurrent").value(true));
+    get(ticket + "/since").andExpect(jsonPath("$").isEmpty());
+    put(material, roll("white", 3100, 2)).andExpect(status().isOk());
+    get(ticket).andExpect(jsonPath("$.planCurrent").value(false));
+  }
+
+  private static Map<String, Object> roll(String colour, int left, int version) {
+    Map<String, Object> roll = new HashMap<>();
+    roll.putAll(Map.of("name", "Quay film", "medium", "film-block", "colour", colour));
+    roll.putAll(Map.of("depth", "DARK", "rollWidth", 500, "left", left, "version", version));
+    return roll;
   }
 
   @Test
